@@ -1,0 +1,67 @@
+// Which way dependencies run: web → widget → core ← server; standins alone. A breach fails the build.
+
+/** What each package may import of ours, and what else it must leave alone. */
+const mayImport = {
+  core: [],
+  widget: ['core'],
+  server: ['core', 'widget'],
+  web: ['core', 'widget'],
+  standins: [],
+}
+
+const all = Object.keys(mayImport)
+
+const forbiddenIn = (name) => {
+  const others = all.filter((other) => other !== name && !mayImport[name].includes(other))
+  return [
+    ...others.map((other) => ({
+      regex: `^@pebblestrand/${other}(/|$)`,
+      message: `packages/${name} must not import packages/${other}: dependencies run one way (docs/architecture.md).`,
+    })),
+    { regex: `(\\.\\./)+(${all.join('|')})/src`, message: 'Reach another package by its name, not by a path.' },
+    { regex: '^@pebblestrand/[a-z]+/src/', message: "Import a folder's index, its whole public face." },
+  ]
+}
+
+const corePurity = {
+  files: ['packages/core/src/**/*.ts'],
+  ignores: ['**/*.test.ts'],
+  rules: {
+    'no-restricted-globals': [
+      'error',
+      ...['window', 'document', 'localStorage', 'process', 'Buffer', 'fetch', 'setTimeout', 'setInterval'].map(
+        (name) => ({ name, message: 'The core has no DOM, no Node API and no I/O.' }),
+      ),
+    ],
+    'no-restricted-syntax': [
+      'error',
+      { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core has no clock: pass `now`.' },
+      { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core has no clock: pass `now`.' },
+      { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'The core rolls no dice: pass them in.' },
+    ],
+  },
+}
+
+const nodeFree = { regex: '^node:|^(vue|pinia|fastify|sequelize|pg|undici|playwright-core)$', message: 'The core imports pure libraries only.' }
+
+export const direction = [
+  ...all.map((name) => ({
+    files: [`packages/${name}/**/*.{ts,vue}`],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: [...forbiddenIn(name), ...(name === 'core' ? [nodeFree] : [])] }],
+    },
+  })),
+  {
+    // The widget takes core's types alone, so that visitors download none of the core.
+    files: ['packages/widget/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^@pebblestrand/core', allowTypeImports: true, message: "Only core's types: import type." }] },
+      ],
+    },
+  },
+  corePurity,
+  { files: ['packages/core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
+]

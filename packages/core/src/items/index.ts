@@ -1,0 +1,8 @@
+export { Item, Picture, type Feed, type FeedFormat } from './item'
+export { FeedError, feedErrors, type FeedErrorCode } from './feed-error'
+export { decodeBytes } from './decode'
+export { parseDate } from './dates'
+export { parseFeed } from './parse-feed'
+export { sanitise, plainText } from './sanitise'
+export { discoverFeeds, usualFeedAddresses, type FeedCandidate } from './discover'
+export { absolute } from './links'

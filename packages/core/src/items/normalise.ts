@@ -1,0 +1,127 @@
+import { parseDate } from './dates'
+import { absolute } from './links'
+import type { Item } from './item'
+import { pictureOf } from './picture'
+import { fold, plainText, sanitise } from './sanitise'
+
+interface Text { value?: string; type?: string; xml?: { base?: string } }
+interface Person { name?: string; email?: string }
+
+/** One entry of any of the four formats, as the feed library gives it. */
+export interface LooseEntry {
+  id?: string
+  guid?: { value?: string; isPermaLink?: boolean }
+  title?: string | Text
+  link?: string
+  links?: { href?: string; rel?: string; type?: string }[]
+  url?: string
+  external_url?: string
+  description?: string
+  summary?: string | Text
+  content?: Text & { encoded?: string }
+  content_html?: string
+  content_text?: string
+  authors?: (string | Person)[]
+  pubDate?: string
+  published?: string
+  updated?: string
+  date_published?: string
+  date_modified?: string
+  categories?: (string | { name?: string; term?: string; label?: string })[]
+  tags?: string[]
+  dc?: { creators?: string[]; dates?: string[]; subjects?: string[] }
+  image?: string
+  banner_image?: string
+  enclosures?: { url?: string; type?: string }[]
+  attachments?: { url?: string; mime_type?: string }[]
+  media?: MediaEntry
+  rdf?: { about?: string }
+}
+export interface MediaEntry {
+  thumbnails?: MediaPicture[]
+  contents?: MediaPicture[]
+  groups?: { contents?: MediaPicture[]; thumbnails?: MediaPicture[] }[]
+  group?: { contents?: MediaPicture[]; thumbnails?: MediaPicture[] }
+}
+export interface MediaPicture {
+  url?: string
+  medium?: string
+  type?: string
+  width?: number
+  height?: number
+  description?: { value?: string } | string
+  thumbnails?: MediaPicture[]
+}
+
+/** One feed entry to one item; null where it has neither title, text nor link. */
+export function normalise(raw: unknown, base: string | null): Item | null {
+  const entry = raw as LooseEntry
+  const link = absolute(linkOf(entry), base)
+  const markup = contentOf(entry)
+  const html = sanitise(markup.html, absolute(markup.base, base) ?? link ?? base)
+  const text = plainText(html)
+  const title = titleOf(entry) || firstWords(text)
+  if (!title && !text && !link) return null
+  const publishedAt = dateOf(entry)
+  return {
+    id: entry.guid?.value ?? entry.id ?? entry.rdf?.about ?? link ?? `${title}\u0000${publishedAt ?? ''}`,
+    title,
+    text,
+    html,
+    author: authorOf(entry),
+    publishedAt,
+    link,
+    picture: pictureOf(entry, html, link ?? base),
+    labels: labelsOf(entry),
+  }
+}
+
+function linkOf(entry: LooseEntry): string | undefined {
+  const alternate = entry.links?.find((l) => (l.rel ?? 'alternate') === 'alternate')
+  const permalink = entry.guid?.isPermaLink !== false && /^https?:/.test(entry.guid?.value ?? '') ? entry.guid?.value : undefined
+  return entry.link ?? alternate?.href ?? entry.url ?? entry.external_url ?? permalink
+}
+
+function contentOf(entry: LooseEntry): { html: string; base?: string } {
+  const atom = entry.content?.value !== undefined ? entry.content : typeof entry.summary === 'object' ? entry.summary : null
+  if (entry.content?.encoded) return { html: entry.content.encoded }
+  if (atom) return { html: atom.type && atom.type !== 'text' ? (atom.value ?? '') : escapeText(atom.value ?? ''), base: atom.xml?.base }
+  if (entry.content_html) return { html: entry.content_html }
+  if (entry.description) return { html: entry.description }
+  return { html: escapeText(entry.content_text ?? (typeof entry.summary === 'string' ? entry.summary : '')) }
+}
+
+function titleOf(entry: LooseEntry): string {
+  const title = entry.title
+  if (!title) return ''
+  if (typeof title === 'string') return fold(plainText(loneMarkupEscaped(title)))
+  return title.type === 'html' || title.type === 'xhtml' ? plainText(title.value ?? '') : fold(title.value ?? '')
+}
+
+/** RSS titles are text in some feeds and HTML in others; a `<` that begins no tag is meant as a character. */
+const loneMarkupEscaped = (title: string) => title.replace(/<(?![a-z/!])/gi, '&lt;')
+
+const escapeText = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/\n{2,}/g, '<br>')
+
+function firstWords(text: string): string {
+  if (text.length <= 80) return text
+  return text.slice(0, 80).replace(/\s+\S*$/, '') + '…'
+}
+
+function authorOf(entry: LooseEntry): string | null {
+  const first = entry.authors?.[0] ?? entry.dc?.creators?.[0]
+  const name = typeof first === 'object' ? (first.name ?? first.email) : first
+  if (!name) return null
+  const bracketed = /^\S+@\S+\s+\((.+)\)$/.exec(name.trim()) // RSS 2.0: "address (Name)"
+  return fold(plainText(bracketed?.[1] ?? name)) || null
+}
+
+function dateOf(entry: LooseEntry): string | null {
+  const candidates = [entry.pubDate, entry.published, entry.date_published, entry.dc?.dates?.[0], entry.updated, entry.date_modified]
+  return candidates.map(parseDate).find((date) => date !== null) ?? null
+}
+
+function labelsOf(entry: LooseEntry): string[] {
+  const named = (entry.categories ?? []).map((c) => (typeof c === 'string' ? c : (c.label ?? c.name ?? c.term ?? '')))
+  return [...new Set([...named, ...(entry.tags ?? []), ...(entry.dc?.subjects ?? [])].map(fold).filter(Boolean))]
+}

@@ -1,0 +1,21 @@
+import { settingsOf, wordsFor, type BriefContext } from './brief'
+import type { Kind } from './kind'
+
+export interface Change {
+  key: string
+  label: string
+  before: string
+  after: string
+}
+
+/** What differs between two settings of one kind, in the brief's words and order. */
+export function difference(kind: Pick<Kind, 'settings'>, before: Record<string, unknown>, after: Record<string, unknown>, context: BriefContext): Change[] {
+  return settingsOf(kind)
+    .filter(({ key }) => JSON.stringify(before[key]) !== JSON.stringify(after[key]))
+    .map(({ key, meta }) => ({
+      key,
+      label: meta.label,
+      before: wordsFor(meta.control, before[key], context),
+      after: wordsFor(meta.control, after[key], context),
+    }))
+}

@@ -1,0 +1,2 @@
+export { channels, luminance, contrast, contrastVerdict } from './contrast'
+export { shippedFonts, type ShippedFont, type SiteLook } from './fonts'

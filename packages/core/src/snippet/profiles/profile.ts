@@ -1,0 +1,31 @@
+import type { Region } from '../region'
+
+/** One box of a platform's editor into which a snippet can be pasted. */
+export interface EditorBox {
+  id: string
+  /** As the platform's own editor calls it. */
+  name: string
+  regions: readonly Region[]
+  /** What survives being pasted and saved. */
+  keeps: { element: boolean; script: boolean; frame: boolean }
+  /** What becomes of what it does not keep. */
+  otherwise: 'escapes' | 'strips'
+}
+
+export type StepId = 'open' | 'paste' | 'save' | 'publish' | 'cache' | 'look'
+
+/** One thing to do there. `{page}`, `{region}`, `{box}` and `{cache}` are filled in; `**` marks what stands on the screen. */
+export interface ProfileStep {
+  id: StepId
+  does: string
+}
+
+/** Our record of what a site platform's editor accepts, where one pastes, how one publishes and clears its cache. */
+export interface PlatformProfile {
+  id: string
+  name: string
+  boxes: readonly EditorBox[]
+  steps: readonly ProfileStep[]
+  /** The platform's next step, as a clause that can stand in a finding. */
+  words: { publish: string; cache: string; codeBox: string }
+}

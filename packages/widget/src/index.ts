@@ -1,0 +1,3 @@
+export { render } from './render'
+export { frameDocument } from './frame'
+export type { Rendered, Renderer } from './renderer'

@@ -1,0 +1,13 @@
+import { boot } from './boot'
+import { mount } from './mount'
+
+declare global {
+  var pebblestrand: { mount: typeof mount; boot: () => void } | undefined
+}
+
+/** The one global. A page with several snippets loads the script several times; the first one works for all. */
+const script = document.currentScript as HTMLScriptElement | null
+const origin = script?.src ? new URL(script.src).origin : location.origin
+
+globalThis.pebblestrand ??= { mount, boot: () => boot(origin) }
+globalThis.pebblestrand.boot()
