@@ -1,0 +1,69 @@
+// Builds what is older than its sources: the widget runtime, the web application, server, stand-ins and bin/pebble.
+import { existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
+import { Complaint } from './complaint.mjs'
+import { root } from './settings.mjs'
+
+const at = (...parts) => join(root, 'packages', ...parts)
+
+function newest(path) {
+  const info = statSync(path)
+  if (!info.isDirectory()) return info.mtimeMs
+  return readdirSync(path, { withFileTypes: true })
+    .filter((entry) => !['node_modules', 'dist'].includes(entry.name) && !entry.name.endsWith('.test.ts'))
+    .reduce((latest, entry) => Math.max(latest, newest(join(path, entry.name))), 0)
+}
+
+const lock = join(root, 'package-lock.json')
+const stale = (mark, ...sources) => !existsSync(mark) || statSync(mark).mtimeMs < Math.max(...[...sources, lock].map(newest))
+
+/** Ours is bundled in, everything from the registry stays outside. */
+const registryStaysOutside = {
+  name: 'registry-stays-outside',
+  setup(build) {
+    build.onResolve({ filter: /^[^./]/ }, ({ path, kind }) => (kind === 'entry-point' || path.startsWith('@pebblestrand/') ? undefined : { path, external: true }))
+  },
+}
+
+async function bundleNode(entry, outfile) {
+  const { build } = await import('esbuild')
+  await build({ entryPoints: [entry], outfile, bundle: true, platform: 'node', format: 'esm', target: 'node20', sourcemap: true, plugins: [registryStaysOutside], logLevel: 'error' })
+}
+
+/** The script client sites load: one file, no module, old enough for every browser in use. */
+async function bundleRuntime() {
+  const { build } = await import('esbuild')
+  await build({ entryPoints: [at('widget', 'src', 'runtime', 'index.ts')], outfile: at('widget', 'dist', 'strand.js'), bundle: true, minify: true, format: 'iife', target: 'es2020', logLevel: 'error' })
+}
+
+async function bundleWeb() {
+  const { build } = await import('vite')
+  await build({ root: at('web'), logLevel: 'warn' })
+  writeFileSync(at('web', 'dist', '.built'), '')
+}
+
+const parts = [
+  { name: 'widget runtime', mark: at('widget', 'dist', 'strand.js'), sources: [at('widget', 'src'), at('core', 'src')], make: bundleRuntime },
+  { name: 'server', mark: at('server', 'dist', 'main.js'), sources: [at('server', 'src'), at('core', 'src'), at('widget', 'src')], make: () => bundleNode(at('server', 'src', 'main.ts'), at('server', 'dist', 'main.js')) },
+  { name: 'pebble', mark: at('server', 'dist', 'pebble.js'), sources: [at('server', 'src', 'cli'), at('core', 'src')], make: () => bundleNode(at('server', 'src', 'cli', 'main.ts'), at('server', 'dist', 'pebble.js')) },
+  { name: 'stand-ins', mark: at('standins', 'dist', 'main.js'), sources: [at('standins', 'src')], make: () => bundleNode(at('standins', 'src', 'main.ts'), at('standins', 'dist', 'main.js')) },
+  { name: 'web application', mark: at('web', 'dist', '.built'), sources: [at('web'), at('core', 'src'), at('widget', 'src')], make: bundleWeb },
+]
+
+/** @param only names of parts; all of them when left out */
+export async function buildWhatIsStale(say, only = parts.map((p) => p.name)) {
+  const due = parts.filter((part) => only.includes(part.name) && stale(part.mark, ...part.sources))
+  if (due.length) say(`Building ${due.map((p) => p.name).join(', ')} …`)
+  for (const part of due) {
+    mkdirSync(join(part.mark, '..'), { recursive: true })
+    await part.make().catch((error) => {
+      throw new Complaint(`The ${part.name} could not be built: ${error.message}`)
+    })
+  }
+}
+
+if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) {
+  const { orComplain } = await import('./complaint.mjs')
+  orComplain(() => buildWhatIsStale((line) => console.log(line)))
+}

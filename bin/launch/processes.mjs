@@ -1,0 +1,39 @@
+import { spawn } from 'node:child_process'
+import { createServer } from 'node:net'
+import { Complaint } from './complaint.mjs'
+import { root } from './settings.mjs'
+
+/** A busy port is said before anything is started. */
+export async function requireFreePort(port, variable, what) {
+  await new Promise((resolve, reject) => {
+    const probe = createServer()
+    probe.once('error', (error) => reject(new Complaint(error.code === 'EADDRINUSE' ? `Port ${port}, for ${what}, is taken by another program. Set ${variable} to a free one.` : `Port ${port}, for ${what}, cannot be used (${error.code}). Set ${variable} to another.`)))
+    probe.listen(port, '127.0.0.1', () => probe.close(resolve))
+  })
+}
+
+/** Starts a Node program of ours; `ready` resolves at the line that tells it is up, and rejects when it ends before. */
+export function startProgram(file, env, isReady) {
+  const child = spawn(process.execPath, ['--enable-source-maps', file], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'], detached: true })
+  const lines = []
+  const ready = new Promise((resolve, reject) => {
+    child.stderr.on('data', (data) => {
+      lines.push(String(data))
+      if (process.env.PEBBLESTRAND_QUIET !== '1') process.stderr.write(data)
+    })
+    child.stdout.on('data', (data) => {
+      lines.push(String(data))
+      const whole = lines.join('')
+      if (isReady(whole)) resolve(whole)
+    })
+    child.on('exit', (status) => reject(new Complaint(lines.join('').trim().split('\n').slice(-5).join('\n') || `${file} ended with status ${status}.`)))
+  })
+  const stop = () =>
+    new Promise((resolve) => {
+      if (child.exitCode !== null || child.signalCode) return resolve()
+      child.once('exit', resolve)
+      child.kill('SIGTERM')
+      setTimeout(() => child.kill('SIGKILL'), 8000).unref()
+    })
+  return { child, ready, stop }
+}

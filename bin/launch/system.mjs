@@ -1,0 +1,45 @@
+// The whole running system: database, stand-ins, server with its worker.
+import { join } from 'node:path'
+import { mkdirSync } from 'node:fs'
+import { startPostgres, stopLeftOver } from './postgres.mjs'
+import { requireFreePort, startProgram } from './processes.mjs'
+import { root } from './settings.mjs'
+
+const program = (name) => join(root, 'packages', name, 'dist', 'main.js')
+
+/**
+ * Starts everything in order.
+ * @returns what the server printed when it was ready, the database's address, and `stop`, which undoes it in the other order
+ */
+export async function startSystem(settings, { durable = true, env = {} } = {}) {
+  const stops = []
+  const stop = async () => {
+    for (const undo of stops.splice(0).reverse()) await undo()
+  }
+  try {
+    await requireFreePort(settings.port, 'PEBBLESTRAND_PORT', 'the application')
+    if (settings.demo) await requireFreePort(settings.standinsPort, 'PEBBLESTRAND_STANDINS_PORT', 'the simulated sites')
+    mkdirSync(settings.data, { recursive: true })
+    const database = settings.databaseUrl ? { url: settings.databaseUrl, stop: () => {} } : await startOwnPostgres(settings, durable)
+    stops.push(database.stop)
+    const shared = { PEBBLESTRAND_PORT: String(settings.port), PEBBLESTRAND_STANDINS_PORT: String(settings.standinsPort), PEBBLESTRAND_DATA: settings.data, DATABASE_URL: database.url, NODE_ENV: 'production', ...env }
+    if (settings.demo) {
+      const standins = startProgram(program('standins'), shared, (printed) => printed.includes('ready'))
+      stops.push(standins.stop)
+      await standins.ready
+    }
+    const server = startProgram(program('server'), shared, (printed) => /^ready /m.test(printed))
+    stops.push(server.stop)
+    const printed = await server.ready
+    return { printed, databaseUrl: database.url, server, stop }
+  } catch (error) {
+    await stop()
+    throw error
+  }
+}
+
+async function startOwnPostgres(settings, durable) {
+  await stopLeftOver(settings)
+  await requireFreePort(settings.dbPort, 'PEBBLESTRAND_DB_PORT', 'the database')
+  return startPostgres(settings, { durable })
+}

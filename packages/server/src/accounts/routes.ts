@@ -1,0 +1,64 @@
+import rateLimit from '@fastify/rate-limit'
+import type { FastifyInstance, FastifyReply } from 'fastify'
+import { fn, col, where } from 'sequelize'
+import { z } from 'zod'
+import type { Context } from '../platform/context'
+import { AppError } from '../platform/errors'
+import { parse } from '../platform/http/parse'
+import { requireToken } from './guard'
+import { User } from './models'
+import { checkNobody, checkPassword } from './password'
+import { begin, COOKIE, end, resume } from './sessions'
+import { agencyName, setUpOwner, setupKey } from './setup'
+
+const Email = z.email('must be an e-mail address').max(200)
+const SignIn = z.object({ email: Email, password: z.string().min(1, 'is missing').max(500) })
+const SetUp = z.object({
+  key: z.string().min(1, 'is missing').max(100),
+  agency: z.string().trim().min(1, 'is missing').max(80),
+  name: z.string().trim().min(1, 'is missing').max(80),
+  email: Email,
+  password: z.string().min(10, 'must have 10 characters or more').max(500),
+})
+
+const facts = async (user: User, csrf: string) => ({ user: { id: user.id, name: user.name, email: user.email, role: user.role }, csrf, agency: await agencyName() })
+
+/** Signing in and out, and the first owner. Open to all; sign-in and set-up are limited by address and by account. */
+export async function accountRoutes(app: FastifyInstance, { db, config }: Context): Promise<void> {
+  await app.register(rateLimit, { global: false })
+  const limited = { config: { rateLimit: { max: 10, timeWindow: '5 minutes', keyGenerator: (request: { ip: string; body?: unknown }) => `${request.ip} ${emailOf(request.body)}`, hook: 'preHandler' as const } } }
+
+  const welcome = async (reply: FastifyReply, user: User) => {
+    const { token, csrf } = await begin(user.id)
+    reply.setCookie(COOKIE, token, { path: '/', httpOnly: true, sameSite: 'lax', secure: config.origin.startsWith('https:'), maxAge: 14 * 86_400 })
+    return facts(user, csrf)
+  }
+
+  app.get('/api/session', async (request, reply) => {
+    const session = await resume(request.cookies[COOKIE])
+    if (session) return facts(session.user, session.csrf)
+    return reply.send({ user: null, setup: (await User.count()) === 0, demo: config.demo })
+  })
+
+  app.post('/api/session', limited, async (request, reply) => {
+    const { email, password } = parse(SignIn, request.body)
+    const user = await User.findOne({ where: where(fn('lower', col('email')), email.toLowerCase()) })
+    const right = user ? await checkPassword(password, user.passwordHash) : await checkNobody(password)
+    if (!user || !right) throw new AppError('wrong-sign-in')
+    return welcome(reply, user)
+  })
+
+  app.delete('/api/session', async (request, reply) => {
+    const token = request.cookies[COOKIE]
+    const session = await resume(token)
+    if (session) requireToken(request, session.csrf)
+    await end(token)
+    return reply.clearCookie(COOKIE, { path: '/' }).send({ user: null })
+  })
+
+  app.get('/api/setup', async () => ({ open: (await setupKey()) !== null }))
+
+  app.post('/api/setup', limited, async (request, reply) => welcome(reply, await setUpOwner(db, parse(SetUp, request.body))))
+}
+
+const emailOf = (body: unknown) => String((body as { email?: unknown } | null)?.email ?? '').toLowerCase().slice(0, 200)

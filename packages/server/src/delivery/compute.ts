@@ -1,0 +1,79 @@
+import { createHash } from 'node:crypto'
+import { compute, kindOf, type PayloadBase } from '@pebblestrand/core/kinds'
+import { frameDocument } from '@pebblestrand/widget'
+import { Op, type Transaction } from 'sequelize'
+import { Install } from '../installs/models'
+import type { Context } from '../platform/context'
+import { Page, Placement, Site } from '../sites/models'
+import { Source } from '../sources/models'
+import { itemsOf } from '../sources/store-items'
+import { Release, Widget, WidgetSource, type Settings } from '../widgets/models'
+import { Payload } from './models'
+
+/** PostgreSQL channel on which every web process hears that an install's bytes changed. */
+export const CHANNEL = 'pebblestrand_payload'
+
+const BATCH = 100
+
+/** A release's payload without an install: its id is filled in for each. */
+export async function releasePayload(widget: Widget, release: { number: number; settings: Settings }, transaction?: Transaction): Promise<PayloadBase> {
+  const kind = kindOf(widget.kind)!
+  const settings = kind.settings.parse(release.settings)
+  const sourceIds = (settings.sources as string[] | undefined) ?? []
+  const sources = await Source.findAll({ where: { id: sourceIds }, transaction })
+  const context = {
+    publicId: '', release: release.number, widgetName: widget.name,
+    sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link }])),
+  }
+  return compute(kind, settings, await itemsOf(sourceIds), context, new Date()).payload
+}
+
+/** Computes and stores what the living installs of a widget serve; one computation, then an id and a look for each install. */
+export async function recomputeForWidget(context: Context, widgetId: string, onlyInstall?: string): Promise<void> {
+  const widget = await Widget.findByPk(widgetId)
+  const release = widget && (await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']] }))
+  if (!widget || !release) return
+  const payload = await releasePayload(widget, release)
+  const where = { widgetId, status: { [Op.ne]: 'retired' as const }, ...(onlyInstall ? { id: onlyInstall } : {}) }
+  for (let offset = 0; ; offset += BATCH) {
+    const installs = await Install.findAll({ where, order: [['id', 'ASC']], limit: BATCH, offset })
+    await storeFor(context, installs, release, payload)
+    if (installs.length < BATCH) return
+  }
+}
+
+/** After a source changed: every widget that reads it. */
+export async function recomputeForSource(context: Context, sourceId: string): Promise<void> {
+  const widgets = await WidgetSource.findAll({ where: { sourceId } })
+  for (const { widgetId } of widgets) await recomputeForWidget(context, widgetId)
+}
+
+async function storeFor(context: Context, installs: Install[], release: Release, payload: PayloadBase): Promise<void> {
+  if (!installs.length) return
+  const places = await placesOf(installs)
+  const rows = installs.map((install) => {
+    const { look, width } = places.get(install.id)!
+    const own = { ...payload, id: install.publicId }
+    const body = JSON.stringify(own)
+    const frame = frameDocument(own, context.config.origin, look)
+    const height = kindOf(payload.kind)!.height(own, width)
+    return { installId: install.id, publicId: install.publicId, releaseId: release.id, body, bodyEtag: etag(body), frame, frameEtag: etag(frame), height, computedAt: new Date() }
+  })
+  await context.db.transaction(async (transaction) => {
+    await Payload.bulkCreate(rows, { updateOnDuplicate: ['releaseId', 'body', 'bodyEtag', 'frame', 'frameEtag', 'height', 'computedAt'], conflictAttributes: ['installId'] as never, transaction })
+    for (const { publicId } of rows) await announce(context, publicId, transaction)
+  })
+}
+
+/** Heard when the transaction is through. */
+export async function announce({ db }: Context, publicId: string, transaction: Transaction): Promise<void> {
+  await db.query('SELECT pg_notify(:channel, :publicId)', { replacements: { channel: CHANNEL, publicId }, transaction })
+}
+
+async function placesOf(installs: Install[]) {
+  const placements = new Map((await Placement.findAll({ where: { id: installs.map((i) => i.placementId) } })).map((p) => [p.id, p]))
+  const pages = new Map((await Page.findAll({ where: { id: installs.map((i) => i.pageId) }, include: Site })).map((p) => [p.id, p]))
+  return new Map(installs.map((i) => [i.id, { width: placements.get(i.placementId)!.width, look: pages.get(i.pageId)!.Site!.look }]))
+}
+
+const etag = (text: string) => `"${createHash('sha256').update(text).digest('base64url').slice(0, 22)}"`

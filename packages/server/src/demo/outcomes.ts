@@ -1,0 +1,53 @@
+import type { Chapter, Outcome } from './story'
+import type { Desks } from './desk'
+
+/** What an outcome is brought about with. `boxes` remembers what stands in a page's boxes, as an editor's screen does. */
+export interface Scene extends Chapter {
+  desks: Desks
+  snippet: string
+  otherSnippet: string
+  boxes: Record<string, string>
+}
+
+const add = (scene: Scene, box: string, text: string) => {
+  scene.boxes[box] = [scene.boxes[box], text].filter(Boolean).join('\n')
+}
+
+/** Pastes, publishes, clears the cache: everything right. */
+async function pasteWell(scene: Scene, box: string, text: string): Promise<void> {
+  add(scene, box, text)
+  await scene.desks.publish(scene.site, scene.page, scene.boxes)
+  await scene.desks.emptyCache(scene.site)
+}
+
+const inPlace = (scene: Scene, box = 'code') => `${scene.region}.${box}`
+
+/** For each outcome what was done at the desk. `planned` and `retired` need nothing here. */
+export const bringAbout: Record<Exclude<Outcome, 'planned'>, (scene: Scene) => Promise<void>> = {
+  confirmed: (scene) => pasteWell(scene, inPlace(scene), scene.snippet),
+  pasted: (scene) => pasteWell(scene, inPlace(scene), scene.snippet),
+  retired: (scene) => pasteWell(scene, inPlace(scene), scene.snippet),
+  absent: (scene) => pasteWell(scene, 'main.visual', 'The doors open at seven.'),
+  unpublished: async (scene) => void (await scene.desks.save(scene.site, scene.page, { ...scene.boxes, [inPlace(scene)]: scene.snippet })),
+  'cached-copy': async (scene) => {
+    await scene.desks.visit(scene.site, scene.page)
+    add(scene, inPlace(scene), scene.snippet)
+    await scene.desks.publish(scene.site, scene.page, scene.boxes)
+  },
+  'shown-as-text': (scene) => pasteWell(scene, inPlace(scene, 'visual'), scene.snippet),
+  inert: (scene) => pasteWell(scene, inPlace(scene), `<template>\n${scene.snippet}</template>`),
+  'other-widget': (scene) => pasteWell(scene, inPlace(scene), scene.otherSnippet),
+  'wrong-placement': (scene) => pasteWell(scene, scene.region === 'main' ? 'sidebar.code' : 'main.code', scene.snippet),
+  double: (scene) => pasteWell(scene, inPlace(scene), `${scene.snippet}\n${scene.snippet}`),
+  'wrong-host': (scene) => pasteWell(scene, inPlace(scene), scene.snippet.replace(/http:\/\/localhost:\d+/g, 'https://old-strand.example')),
+  'script-stripped': (scene) => pasteWell(scene, inPlace(scene, 'filtered'), scene.snippet),
+  'no-width': (scene) => pasteWell(scene, inPlace(scene), scene.snippet.replace(/\n\s*width="\d+"/, '\n ')),
+  moved: async (scene) => {
+    await pasteWell(scene, inPlace(scene), scene.snippet)
+    await scene.desks.trouble(scene.site, scene.page, { kind: 'moved', to: '/hire' })
+  },
+  unreachable: async (scene) => {
+    await pasteWell(scene, inPlace(scene), scene.snippet)
+    await scene.desks.trouble(scene.site, scene.page, { kind: 'error', status: 503 })
+  },
+}

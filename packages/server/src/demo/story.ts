@@ -1,0 +1,82 @@
+import type { Method, Region } from '@pebblestrand/core/snippet'
+
+/** Widgets of the demo: settings differ from the starter's where they say so. Sources by the feed's name below. */
+export const feeds = {
+  harbour: '/feeds/harbour.atom',
+  news: '/feeds/news.xml',
+  culture: '/feeds/culture.json',
+} as const
+
+export const widgets = {
+  'Harbour news': { starter: 'sidebar-list', feeds: ['harbour'], settings: { accent: '#1f5f99', picture: 'none', excerpt: 0 } },
+  'Island headlines': { starter: 'list-with-pictures', feeds: ['news'], settings: { count: 5, accent: '#9a4a24' } },
+  'What is on': { starter: 'three-across', feeds: ['culture'], settings: { accent: '#4a3fa0', title: 'own', titleText: 'What is on' } },
+  'Culture column': { starter: 'sidebar-list', feeds: ['culture'], settings: { count: 3, accent: '#8a3b4f', author: true } },
+  'Animal news': { starter: 'sidebar-list', feeds: ['news', 'harbour'], settings: { include: ['vets', 'seal', 'animals', 'wildlife'], accent: '#0f7a72', title: 'own', titleText: 'In the news' } },
+  'Cycling notes': { starter: 'list-with-pictures', feeds: ['news', 'harbour'], settings: { include: ['cycl*', 'bicycle*'], count: 3, accent: '#b8472a', title: 'none' } },
+  'Post in brief': { starter: 'three-across', feeds: ['news', 'harbour', 'culture'], settings: { count: 6, picture: 'none', excerpt: 60, title: 'own', titleText: 'From the Skerrow Post', accent: '#6b7f1e' } },
+  'Choir in the papers': { starter: 'sidebar-list', feeds: ['culture', 'harbour'], settings: { include: ['choir', 'concert'], accent: '#7a3f8f', title: 'own', titleText: 'Heard about us' } },
+} as const
+export type WidgetName = keyof typeof widgets
+
+/** What became of an install: each is brought about at the site's desk, then looked at by a real check. */
+export type Outcome =
+  | 'confirmed' | 'planned' | 'pasted' | 'absent' | 'unpublished' | 'cached-copy' | 'shown-as-text' | 'inert' | 'other-widget' | 'wrong-placement'
+  | 'double' | 'wrong-host' | 'script-stripped' | 'no-width' | 'moved' | 'unreachable' | 'retired'
+
+export interface Chapter {
+  widget: WidgetName
+  site: string
+  page: string
+  region: Region
+  outcome: Outcome
+  hoursAgo: number
+  method?: Method
+}
+
+const chapter = (site: string, page: string, region: Region, widget: WidgetName, outcome: Outcome, hoursAgo: number, method?: Method): Chapter => ({ site, page, region, widget, outcome, hoursAgo, method })
+
+export const chapters: Chapter[] = [
+  chapter('gullhaven', '/', 'main', 'Post in brief', 'confirmed', 900),
+  chapter('gullhaven', '/', 'sidebar', 'Harbour news', 'confirmed', 900),
+  chapter('gullhaven', '/fares', 'sidebar', 'Harbour news', 'confirmed', 850),
+  chapter('gullhaven', '/timetable', 'main', 'Island headlines', 'cached-copy', 6),
+  chapter('gullhaven', '/news', 'main', 'Island headlines', 'confirmed', 700),
+  chapter('gullhaven', '/news', 'footer', 'Post in brief', 'confirmed', 690),
+  chapter('gullhaven', '/contact', 'sidebar', 'Harbour news', 'planned', 3),
+  chapter('orrin-kiln', '/', 'sidebar', 'Culture column', 'confirmed', 800),
+  chapter('orrin-kiln', '/', 'footer', 'Post in brief', 'confirmed', 640),
+  chapter('orrin-kiln', '/workshop', 'main', 'What is on', 'script-stripped', 11),
+  chapter('orrin-kiln', '/shop', 'sidebar', 'Culture column', 'confirmed', 300),
+  chapter('observatory', '/', 'main', 'What is on', 'confirmed', 720),
+  chapter('observatory', '/', 'sidebar', 'Culture column', 'confirmed', 720),
+  chapter('observatory', '/visit', 'sidebar', 'Harbour news', 'confirmed', 430),
+  chapter('observatory', '/sky-tonight', 'sidebar', 'Culture column', 'double', 26),
+  chapter('observatory', '/talks', 'main', 'What is on', 'confirmed', 210),
+  chapter('observatory', '/talks', 'footer', 'Post in brief', 'confirmed', 200),
+  chapter('brackenfold', '/', 'sidebar', 'Island headlines', 'confirmed', 500),
+  chapter('brackenfold', '/orchard', 'footer', 'Post in brief', 'confirmed', 480),
+  chapter('brackenfold', '/orchard', 'sidebar', 'Harbour news', 'wrong-placement', 30),
+  chapter('brackenfold', '/club', 'sidebar', 'Island headlines', 'pasted', 1),
+  chapter('windle-knot', '/', 'main', 'Post in brief', 'confirmed', 1000),
+  chapter('windle-knot', '/', 'sidebar', 'Culture column', 'confirmed', 990),
+  chapter('windle-knot', '/collection', 'sidebar', 'Culture column', 'confirmed', 600),
+  chapter('windle-knot', '/visit', 'sidebar', 'Harbour news', 'confirmed', 600),
+  chapter('windle-knot', '/visit', 'main', 'What is on', 'retired', 400),
+  chapter('windle-knot', '/learn', 'sidebar', 'Culture column', 'no-width', 50, 'frame'),
+  chapter('windle-knot', '/members', 'main', 'Island headlines', 'unreachable', 90),
+  chapter('tarnside-vets', '/', 'sidebar', 'Animal news', 'confirmed', 350),
+  chapter('tarnside-vets', '/', 'main', 'Post in brief', 'confirmed', 340),
+  chapter('tarnside-vets', '/opening-hours', 'sidebar', 'Animal news', 'unpublished', 4),
+  chapter('tarnside-vets', '/advice', 'main', 'Animal news', 'confirmed', 330),
+  chapter('tarnside-vets', '/advice', 'sidebar', 'Harbour news', 'other-widget', 35),
+  chapter('pollard-cycles', '/', 'main', 'Cycling notes', 'confirmed', 560),
+  chapter('pollard-cycles', '/', 'footer', 'Post in brief', 'confirmed', 550),
+  chapter('pollard-cycles', '/hire', 'sidebar', 'Cycling notes', 'shown-as-text', 8),
+  chapter('pollard-cycles', '/workshop', 'main', 'Cycling notes', 'moved', 120),
+  chapter('ninefold-choir', '/', 'main', 'Choir in the papers', 'confirmed', 260),
+  chapter('ninefold-choir', '/', 'sidebar', 'Culture column', 'inert', 40),
+  chapter('ninefold-choir', '/', 'footer', 'Post in brief', 'wrong-host', 70, 'frame'),
+  chapter('ninefold-choir', '/concerts', 'sidebar', 'Choir in the papers', 'absent', 20),
+  chapter('ninefold-choir', '/concerts', 'main', 'What is on', 'confirmed', 250),
+]

@@ -1,0 +1,42 @@
+import type { Method } from '@pebblestrand/core/snippet'
+import type { InstallStatus } from '@pebblestrand/core/verify'
+import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize'
+import { id, json, maybeJson, maybeRef, maybeTime, ref, text, time, yesNo } from '../platform/database/columns'
+
+/** The page as it was before anything of the install was on it. */
+export interface Baseline {
+  fingerprint: string
+  lastModified: string | null
+}
+
+/** One widget on one page and placement, by one method. */
+export class Install extends Model<InferAttributes<Install>, InferCreationAttributes<Install>> {
+  declare id: CreationOptional<string>
+  declare publicId: string
+  declare widgetId: string
+  declare pageId: string
+  declare placementId: string
+  declare method: Method
+  declare status: CreationOptional<InstallStatus>
+  declare retiring: CreationOptional<boolean>
+  declare stepsDone: CreationOptional<string[]>
+  declare baseline: CreationOptional<Baseline | null>
+  declare plannedBy: CreationOptional<string | null>
+  declare plannedAt: CreationOptional<Date>
+  declare pastedAt: CreationOptional<Date | null>
+  declare confirmedAt: CreationOptional<Date | null>
+  declare retiredAt: CreationOptional<Date | null>
+  declare checkedAt: CreationOptional<Date | null>
+  declare lastCheckId: CreationOptional<string | null>
+}
+
+export function defineInstalls(sequelize: Sequelize): void {
+  Install.init(
+    {
+      id: id(), publicId: text(), widgetId: ref(), pageId: ref(), placementId: ref(), method: text(), status: { ...text(), defaultValue: 'planned' }, retiring: yesNo(),
+      stepsDone: json([]), baseline: maybeJson(), plannedBy: maybeRef(), plannedAt: time(), pastedAt: maybeTime(), confirmedAt: maybeTime(), retiredAt: maybeTime(),
+      checkedAt: maybeTime(), lastCheckId: maybeRef(),
+    },
+    { sequelize, tableName: 'installs' },
+  )
+}

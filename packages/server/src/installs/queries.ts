@@ -1,0 +1,60 @@
+// Statements of this subject, kept together.
+
+const from = `
+FROM installs i
+JOIN widgets w ON w.id = i.widget_id
+JOIN pages p ON p.id = i.page_id
+JOIN sites s ON s.id = p.site_id
+JOIN clients c ON c.id = s.client_id
+JOIN placements pl ON pl.id = i.placement_id
+LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0`
+
+/** One line of the register. A finding is shown where the install is at fault. */
+const columns = `
+i.id, i.status, i.retiring, i.method, i.planned_at AS "plannedAt", i.pasted_at AS "pastedAt", i.checked_at AS "checkedAt",
+w.id AS "widgetId", w.name AS "widget", w.kind,
+p.id AS "pageId", p.title AS "page", p.path, s.id AS "siteId", s.name AS "site", s.origin, c.name AS "client",
+pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width,
+(SELECT max(number) FROM releases r WHERE r.widget_id = w.id) AS "release",
+CASE WHEN i.status = 'needs-a-hand' THEN f.code END AS "finding",
+CASE WHEN i.status = 'needs-a-hand' THEN f.title END AS "findingTitle"`
+
+/** Filters that are '' or null let everything through. */
+const where = `
+WHERE (:status = '' OR i.status = :status) AND (:status = 'retired' OR :retired OR i.status <> 'retired')
+  AND (:siteId::uuid IS NULL OR s.id = :siteId::uuid) AND (:widgetId::uuid IS NULL OR w.id = :widgetId::uuid)
+  AND (:pageId::uuid IS NULL OR p.id = :pageId::uuid)
+  AND (:client = '' OR c.name = :client) AND (:kind = '' OR w.kind = :kind) AND (:region = '' OR pl.region = :region) AND (:method = '' OR i.method = :method)
+  AND (:finding = '' OR (i.status = 'needs-a-hand' AND f.code = :finding))
+  AND (:q = '' OR w.name ILIKE '%' || :q || '%' OR s.name ILIKE '%' || :q || '%' OR p.title ILIKE '%' || :q || '%' OR c.name ILIKE '%' || :q || '%')`
+
+/** Columns the register can be sorted by, as safe SQL. */
+export const sortColumns = {
+  widget: 'lower(w.name)',
+  site: 'lower(s.name)',
+  page: 'p.position',
+  placement: 'pl.region',
+  status: `array_position(ARRAY['needs-a-hand','planned','handed-over','pasted','confirmed','retired'], i.status)`,
+  checked: 'i.checked_at',
+  planned: 'i.planned_at',
+} as const
+
+export const register = (sort: keyof typeof sortColumns, descending: boolean) => `
+SELECT ${columns}, count(*) OVER ()::int AS "total" ${from} ${where}
+ORDER BY ${sortColumns[sort]} ${descending ? 'DESC' : 'ASC'} NULLS LAST, lower(s.name), p.position, pl.position, i.id
+LIMIT :limit OFFSET :offset`
+
+/** The ids alone, in the register's order: what [ and ] walk along. */
+export const registerIds = (sort: keyof typeof sortColumns, descending: boolean) => `
+SELECT i.id ${from} ${where}
+ORDER BY ${sortColumns[sort]} ${descending ? 'DESC' : 'ASC'} NULLS LAST, lower(s.name), p.position, pl.position, i.id
+LIMIT 5000`
+
+export const oneInstall = `SELECT ${columns} ${from} WHERE i.id = :id`
+
+/** What the register's filters can be set to. */
+export const filterValues = `
+SELECT
+  (SELECT coalesce(json_agg(json_build_object('id', id, 'name', name) ORDER BY lower(name)), '[]') FROM (SELECT DISTINCT s.id, s.name FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id) x) AS "sites",
+  (SELECT coalesce(json_agg(json_build_object('id', id, 'name', name) ORDER BY lower(name)), '[]') FROM (SELECT DISTINCT w.id, w.name FROM installs i JOIN widgets w ON w.id = i.widget_id) x) AS "widgets",
+  (SELECT coalesce(json_agg(DISTINCT f.code), '[]') FROM installs i JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0 WHERE i.status = 'needs-a-hand') AS "findings"`

@@ -1,0 +1,37 @@
+import { ZodError } from 'zod'
+import { setupKey } from './accounts/setup'
+import { start } from './start'
+
+/** One clear line for whoever started it. */
+function complain(error: unknown): never {
+  const message =
+    error instanceof ZodError
+      ? error.issues.map((i) => `${i.path.join('.')}: ${i.message}`).join('; ')
+      : (error as NodeJS.ErrnoException)?.code === 'EADDRINUSE'
+        ? `Port ${(error as { port?: number }).port} is taken. Set PEBBLESTRAND_PORT to a free one.`
+        : error instanceof Error
+          ? error.message
+          : String(error)
+  process.stderr.write(`Pebblestrand cannot start. ${message}\n`)
+  process.exit(1)
+}
+
+try {
+  const running = await start(process.env, { logger: true })
+  const key = await setupKey()
+  if (key) process.stdout.write(`set-up ${running.config.origin}/set-up?key=${key}\n`)
+  process.stdout.write(`ready ${running.config.origin}\n`)
+  let stopping = false
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+    process.on(signal, () => {
+      if (stopping) return
+      stopping = true
+      running.stop().then(
+        () => process.exit(0),
+        (error: unknown) => complain(error),
+      )
+    })
+  }
+} catch (error) {
+  complain(error)
+}

@@ -1,0 +1,14 @@
+import type { FastifyBaseLogger } from 'fastify'
+import type { Sequelize } from 'sequelize'
+import type { Config } from './config'
+import type { Outbound } from './outbound/client'
+import type { Queue } from './queue'
+
+/** What every subject's routes and jobs work with. */
+export interface Context {
+  config: Config
+  db: Sequelize
+  queue: Queue
+  outbound: Outbound
+  log: FastifyBaseLogger
+}

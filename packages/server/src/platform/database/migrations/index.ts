@@ -1,0 +1,22 @@
+import type { Sequelize } from 'sequelize'
+import { SequelizeStorage, Umzug } from 'umzug'
+import { up as founding } from './0001-founding'
+
+/** In order; a migration once landed is never changed. */
+const migrations = [{ name: '0001-founding', sql: founding }]
+
+/** Any number; keeps two processes from migrating at once. */
+const LOCK = 4_600_001
+
+/** Brings the database to the newest shape. Safe to run from several processes at once. */
+export async function migrate(db: Sequelize): Promise<string[]> {
+  return db.transaction(async (transaction) => {
+    await db.query('SELECT pg_advisory_xact_lock(:lock)', { replacements: { lock: LOCK }, transaction })
+    const umzug = new Umzug({
+      migrations: migrations.map(({ name, sql }) => ({ name, up: async () => void (await db.query(sql)) })),
+      storage: new SequelizeStorage({ sequelize: db }),
+      logger: undefined,
+    })
+    return (await umzug.up()).map((m) => m.name)
+  })
+}

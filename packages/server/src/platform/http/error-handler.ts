@@ -1,0 +1,25 @@
+import type { FastifyError, FastifyInstance } from 'fastify'
+import { UniqueConstraintError } from 'sequelize'
+import { AppError, errors } from '../errors'
+
+/** Turns whatever was thrown into an error body. What is unexpected is logged and not told. */
+export function handleErrors(app: FastifyInstance): void {
+  app.setErrorHandler((error: FastifyError, request, reply) => {
+    const known = asAppError(error)
+    if (!known) request.log.error({ err: error, url: request.url }, 'unexpected error')
+    const answer = known ?? new AppError('unexpected')
+    return reply.code(answer.status).send(answer.toBody())
+  })
+  app.setNotFoundHandler((_request, reply) => {
+    const answer = new AppError('not-found')
+    return reply.code(404).send(answer.toBody())
+  })
+}
+
+function asAppError(error: FastifyError): AppError | null {
+  if (error instanceof AppError) return error
+  if (error instanceof UniqueConstraintError) return new AppError('taken')
+  if (error.statusCode === 429) return new AppError('too-many-tries')
+  if (error.statusCode && error.statusCode < 500) return new AppError('invalid', { message: `${errors.invalid.message} ${error.message}` })
+  return null
+}

@@ -1,0 +1,99 @@
+import { Agent, fetch, type Response } from 'undici'
+import { AddressRefused, checkedLookup } from './lookup'
+import { Politeness } from './politeness'
+import { refusalOf, type Openings } from './refusal'
+
+export const LIMITS = { timeoutMs: 10_000, maxBytes: 5 * 1024 * 1024, redirects: 5, perHost: 2 }
+const AGENT = 'Pebblestrand/0.1 (widget checks and feeds)'
+
+export type OutboundProblem = 'refused' | 'timeout' | 'too-large' | 'too-many-redirects' | 'no-answer'
+
+export class OutboundError extends Error {
+  constructor(
+    readonly code: OutboundProblem,
+    message: string,
+  ) {
+    super(message)
+  }
+}
+
+export interface OutboundAnswer {
+  url: string
+  finalUrl: string
+  status: number
+  headers: Record<string, string>
+  body: Uint8Array
+  ms: number
+}
+
+/** The one way out: http and https only, every address and every redirect checked, limited in time, size and hops. */
+export class Outbound {
+  private readonly agent: Agent
+  private readonly politeness = new Politeness(LIMITS.perHost)
+
+  constructor(
+    private readonly openings: Openings,
+    private readonly limits = LIMITS,
+  ) {
+    this.agent = new Agent({ connect: { lookup: checkedLookup(openings), timeout: limits.timeoutMs }, connections: limits.perHost, keepAliveTimeout: 1000 })
+  }
+
+  /** Any status is an answer. Throws OutboundError where there is none. */
+  async get(address: string, headers: Record<string, string> = {}): Promise<OutboundAnswer> {
+    const signal = AbortSignal.timeout(this.limits.timeoutMs)
+    const began = performance.now()
+    try {
+      return await this.follow(address, headers, signal, began)
+    } catch (error) {
+      throw explained(error, signal, address)
+    }
+  }
+
+  private async follow(address: string, headers: Record<string, string>, signal: AbortSignal, began: number): Promise<OutboundAnswer> {
+    let url = address
+    for (let hop = 0; hop <= this.limits.redirects; hop++) {
+      const refusal = refusalOf(url, this.openings)
+      if (refusal) throw new OutboundError('refused', refusal)
+      const answer = await this.politeness.during(new URL(url).host, () => this.once(url, headers, signal))
+      if (!('next' in answer)) return { url: address, finalUrl: url, ...answer, ms: Math.round(performance.now() - began) }
+      url = answer.next
+    }
+    throw new OutboundError('too-many-redirects', `The address leads on more than ${this.limits.redirects} times.`)
+  }
+
+  private async once(url: string, headers: Record<string, string>, signal: AbortSignal): Promise<{ next: string } | { status: number; headers: Record<string, string>; body: Uint8Array }> {
+    const response = await fetch(url, { headers: { 'user-agent': AGENT, ...headers }, redirect: 'manual', signal, dispatcher: this.agent })
+    const location = response.headers.get('location')
+    if (response.status >= 300 && response.status < 400 && location && URL.canParse(location, url)) {
+      await response.body?.cancel()
+      return { next: new URL(location, url).href }
+    }
+    return { status: response.status, headers: Object.fromEntries(response.headers), body: await this.read(response) }
+  }
+
+  private async read(response: Response): Promise<Uint8Array> {
+    const parts: Uint8Array[] = []
+    let size = 0
+    for await (const part of response.body ?? []) {
+      size += part.byteLength
+      if (size > this.limits.maxBytes) throw new OutboundError('too-large', `The answer is larger than ${Math.round(this.limits.maxBytes / 1024 / 1024)} MiB.`)
+      parts.push(part)
+    }
+    return Buffer.concat(parts)
+  }
+
+  async close(): Promise<void> {
+    await this.agent.destroy()
+  }
+}
+
+function explained(error: unknown, signal: AbortSignal, address: string): OutboundError {
+  if (error instanceof OutboundError) return error
+  const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error
+  if (cause instanceof AddressRefused) return new OutboundError('refused', cause.message)
+  if (signal.aborted) return new OutboundError('timeout', `There was no whole answer within ${LIMITS.timeoutMs / 1000} seconds.`)
+  const host = URL.canParse(address) ? new URL(address).host : address
+  const code = (cause as { code?: string }).code
+  const why = code === 'ENOTFOUND' || code === 'EAI_AGAIN' ? `No site is called ${host}.` : `${host} does not answer${code ? ` (${code})` : ''}.`
+  return new OutboundError('no-answer', why)
+}

@@ -1,0 +1,33 @@
+import { isIP } from 'node:net'
+import { specialPurpose } from './special-addresses'
+
+export interface Openings {
+  /** Whether `NAME.localhost` may be reached (the demo's simulated sites). */
+  localhostNames: boolean
+}
+
+/** Why an address is refused before any connection, as a sentence; null where it may be tried. */
+export function refusalOf(address: string, openings: Openings): string | null {
+  let url: URL
+  try {
+    url = new URL(address)
+  } catch {
+    return 'This is not a complete address; it begins with http:// or https://.'
+  }
+  if (url.protocol !== 'http:' && url.protocol !== 'https:') return `Only http and https addresses are opened, not ${url.protocol.slice(0, -1)}.`
+  if (url.username || url.password) return 'Addresses that carry a name or password are not opened.'
+  const host = url.hostname.replace(/^\[|\]$/g, '')
+  if (isIP(host)) {
+    const leadsTo = specialPurpose(host)
+    return leadsTo && `${host} leads to ${leadsTo}; only addresses that anyone can reach are opened.`
+  }
+  if (isLocalName(host)) {
+    return isOpenName(host, openings) ? null : `${host} leads to this machine itself; only addresses that anyone can reach are opened.`
+  }
+  return null
+}
+
+/** RFC 6761 section 6.3: `localhost` and every name below it. */
+const isLocalName = (host: string) => /(^|\.)localhost\.?$/i.test(host)
+
+export const isOpenName = (host: string, { localhostNames }: Openings) => localhostNames && /^[\w-]+\.localhost$/i.test(host)

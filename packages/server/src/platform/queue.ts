@@ -1,0 +1,64 @@
+import PgBoss from 'pg-boss'
+
+/** Every job there is, with what it is given. */
+export interface Jobs {
+  'source-refresh': { sourceId: string }
+  'sources-due': Record<string, never>
+  check: { checkId: string }
+  tidy: Record<string, never>
+}
+export type JobName = keyof Jobs
+const names: JobName[] = ['source-refresh', 'sources-due', 'check', 'tidy']
+
+const RETRY = { retryLimit: 2, retryDelay: 5, retryBackoff: true }
+
+/** The job queue, in the same PostgreSQL: what is queued survives a restart, and several workers share it. */
+export class Queue {
+  private constructor(
+    private readonly boss: PgBoss,
+    private readonly onError: (error: Error) => void,
+  ) {}
+
+  static async start(databaseUrl: string, onError: (error: Error) => void): Promise<Queue> {
+    const boss = new PgBoss({ connectionString: databaseUrl, schema: 'queue', max: 4 })
+    boss.on('error', onError)
+    await boss.start()
+    for (const name of names) await boss.createQueue(name, { name, policy: name === 'source-refresh' ? 'short' : 'standard', ...RETRY, expireInSeconds: 120 })
+    return new Queue(boss, onError)
+  }
+
+  /** `key` keeps a second job of the same kind from being queued beside a waiting one. */
+  async send<N extends JobName>(name: N, data: Jobs[N], key?: string): Promise<void> {
+    await this.boss.send(name, data as object, key ? { singletonKey: key } : {})
+  }
+
+  async sendMany<N extends JobName>(name: N, all: Jobs[N][]): Promise<void> {
+    if (all.length) await this.boss.insert(all.map((data) => ({ name, data: data as object })))
+  }
+
+  async work<N extends JobName>(name: N, atOnce: number, handler: (data: Jobs[N]) => Promise<void>): Promise<void> {
+    await this.boss.work<Jobs[N]>(name, { pollingIntervalSeconds: 0.5, batchSize: atOnce }, async (jobs) => {
+      const results = await Promise.allSettled(jobs.map((job) => handler(job.data)))
+      // The batch counts as done when this returns; a job that failed is marked by itself and tried again.
+      await Promise.all(
+        results.map((result, i) => {
+          if (result.status === 'fulfilled') return undefined
+          this.onError(result.reason instanceof Error ? result.reason : new Error(String(result.reason)))
+          return this.boss.fail(name, jobs[i]!.id)
+        }),
+      )
+    })
+  }
+
+  async every(name: JobName, cron: string): Promise<void> {
+    await this.boss.schedule(name, cron, {})
+  }
+
+  async healthy(): Promise<boolean> {
+    return (await this.boss.isInstalled()) === true
+  }
+
+  async stop(): Promise<void> {
+    await this.boss.stop({ graceful: true, timeout: 5000 })
+  }
+}

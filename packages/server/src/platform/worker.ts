@@ -1,0 +1,22 @@
+import { Instance } from '../accounts/models'
+import { forgetExpired } from '../accounts/sessions'
+import { runCheck } from '../checks/run'
+import { queueDue, refreshSource } from '../sources/refresh'
+import type { Context } from './context'
+
+const SEEN_EVERY_MS = 10_000
+
+/** The role that does the jobs. Several may run; each takes what is free. */
+export async function startWorker(context: Context): Promise<() => void> {
+  const { queue } = context
+  const seen = () => Instance.upsert({ key: 'worker-seen', value: new Date().toISOString() }).catch((error: Error) => context.log.error(error))
+  await seen()
+  const timer = setInterval(() => void seen(), SEEN_EVERY_MS)
+  await queue.work('check', 6, ({ checkId }) => runCheck(context, checkId))
+  await queue.work('source-refresh', 4, ({ sourceId }) => refreshSource(context, sourceId))
+  await queue.work('sources-due', 1, () => queueDue(context))
+  await queue.work('tidy', 1, async () => void (await forgetExpired()))
+  await queue.every('sources-due', '* * * * *')
+  await queue.every('tidy', '17 3 * * *')
+  return () => clearInterval(timer)
+}

@@ -1,0 +1,65 @@
+import type { SiteLook } from '@pebblestrand/core/look'
+import type { Region } from '@pebblestrand/core/snippet'
+import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type NonAttribute, type Sequelize } from 'sequelize'
+import { id, integer, maybeJson, maybeRef, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
+
+export class Client extends Model<InferAttributes<Client>, InferCreationAttributes<Client>> {
+  declare id: CreationOptional<string>
+  declare name: string
+  declare createdAt: CreationOptional<Date>
+}
+
+export class Site extends Model<InferAttributes<Site>, InferCreationAttributes<Site>> {
+  declare id: CreationOptional<string>
+  declare clientId: string
+  declare name: string
+  declare origin: string
+  declare platform: string
+  declare cacheMinutes: CreationOptional<number>
+  declare timeZone: CreationOptional<string>
+  declare look: CreationOptional<SiteLook | null>
+  declare lookedAt: CreationOptional<Date | null>
+  declare keeperId: CreationOptional<string | null>
+  declare createdAt: CreationOptional<Date>
+  declare Client?: NonAttribute<Client>
+}
+
+/** A path, or a pattern of paths ending in *; '/*' is every page. */
+export class Page extends Model<InferAttributes<Page>, InferCreationAttributes<Page>> {
+  declare id: CreationOptional<string>
+  declare siteId: string
+  declare title: string
+  declare path: string
+  declare position: CreationOptional<number>
+  declare Site?: NonAttribute<Site>
+}
+
+/** One region of a page that can hold a widget; without a page it is shared by all pages of the site. */
+export class Placement extends Model<InferAttributes<Placement>, InferCreationAttributes<Placement>> {
+  declare id: CreationOptional<string>
+  declare siteId: string
+  declare pageId: CreationOptional<string | null>
+  declare name: string
+  declare region: Region
+  declare width: number
+  declare selector: CreationOptional<string | null>
+  declare position: CreationOptional<number>
+}
+
+export function defineSites(sequelize: Sequelize): void {
+  Client.init({ id: id(), name: text(), createdAt: time() }, { sequelize, tableName: 'clients' })
+  Site.init(
+    {
+      id: id(), clientId: ref(), name: text(), origin: text(), platform: text(), cacheMinutes: integer(0), timeZone: { ...text(), defaultValue: 'UTC' },
+      look: maybeJson(), lookedAt: maybeTime(), keeperId: maybeRef(), createdAt: time(),
+    },
+    { sequelize, tableName: 'sites' },
+  )
+  Page.init({ id: id(), siteId: ref(), title: text(), path: text(), position: integer(0) }, { sequelize, tableName: 'pages' })
+  Placement.init(
+    { id: id(), siteId: ref(), pageId: maybeRef(), name: text(), region: text(), width: integer(), selector: maybeText(), position: integer(0) },
+    { sequelize, tableName: 'placements' },
+  )
+  Site.belongsTo(Client, { foreignKey: 'clientId' })
+  Page.belongsTo(Site, { foreignKey: 'siteId' })
+}

@@ -1,0 +1,26 @@
+// Statements of this subject, kept together.
+
+/** Sites with the pebbles on their strand, in page order; one page of them. */
+export const listSites = `
+SELECT s.id, s.name, s.origin, s.platform, c.name AS "client", u.name AS "keeper",
+  (SELECT count(*)::int FROM pages p WHERE p.site_id = s.id) AS "pages",
+  (SELECT max(i.checked_at) FROM installs i JOIN pages p ON p.id = i.page_id WHERE p.site_id = s.id) AS "checkedAt",
+  (SELECT coalesce(json_agg(json_build_object('id', i.id, 'status', i.status, 'retiring', i.retiring, 'widget', w.name, 'page', p.title, 'placement', pl.name) ORDER BY p.position, pl.position, i.planned_at), '[]')
+     FROM installs i JOIN pages p ON p.id = i.page_id JOIN widgets w ON w.id = i.widget_id JOIN placements pl ON pl.id = i.placement_id WHERE p.site_id = s.id) AS "pebbles",
+  count(*) OVER ()::int AS "total"
+FROM sites s JOIN clients c ON c.id = s.client_id LEFT JOIN users u ON u.id = s.keeper_id
+WHERE (:q = '' OR s.name ILIKE '%' || :q || '%' OR c.name ILIKE '%' || :q || '%' OR s.origin ILIKE '%' || :q || '%')
+ORDER BY lower(s.name), s.id
+LIMIT :limit OFFSET :offset`
+
+/** Installs of one site, for its page plan. */
+export const installsOfSite = `
+SELECT i.id, i.status, i.retiring, i.method, i.page_id AS "pageId", i.placement_id AS "placementId", i.widget_id AS "widgetId", w.name AS "widget", w.kind,
+  r.settings, pay.height,
+  CASE WHEN i.status = 'needs-a-hand' THEN f.title END AS "findingTitle"
+FROM installs i JOIN pages p ON p.id = i.page_id JOIN widgets w ON w.id = i.widget_id
+LEFT JOIN LATERAL (SELECT settings FROM releases WHERE widget_id = w.id ORDER BY number DESC LIMIT 1) r ON true
+LEFT JOIN payloads pay ON pay.install_id = i.id
+LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0
+WHERE p.site_id = :siteId AND i.status <> 'retired'
+ORDER BY i.planned_at, i.id`

@@ -1,0 +1,31 @@
+// Statements of this subject, kept together.
+
+/** Everything that waits for a person, with its first finding. */
+export const waiting = `
+SELECT i.id, i.status, i.retiring, i.planned_at AS "plannedAt", i.pasted_at AS "pastedAt", i.checked_at AS "checkedAt",
+  w.name AS "widget", p.title AS "page", p.path, s.name AS "site", s.id AS "siteId", pl.name AS "placement",
+  f.code, f.title, f.says, f.remedy, f.hands
+FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id JOIN placements pl ON pl.id = i.placement_id
+LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0 AND i.status = 'needs-a-hand'
+WHERE i.status IN ('planned', 'handed-over', 'pasted', 'needs-a-hand')
+ORDER BY i.checked_at DESC NULLS LAST, i.planned_at
+LIMIT 200`
+
+export const counts = `
+SELECT count(*) FILTER (WHERE i.status <> 'retired')::int AS "installs", count(*) FILTER (WHERE i.status = 'confirmed')::int AS "confirmed",
+  count(DISTINCT p.site_id) FILTER (WHERE i.status <> 'retired')::int AS "sites",
+  count(*) FILTER (WHERE i.status IN ('planned', 'handed-over', 'pasted', 'needs-a-hand'))::int AS "waiting",
+  max(i.checked_at) AS "checkedAt"
+FROM installs i JOIN pages p ON p.id = i.page_id`
+
+/** What changed lately, the newest word on each install. */
+export const lately = `
+SELECT * FROM (
+  SELECT DISTINCT ON (a.install_id) a.id, a.at, a.verb, a.data, i.id AS "installId", i.status, i.retiring, w.name AS "widget", p.title AS "page", s.name AS "site"
+  FROM activity a JOIN installs i ON i.id = a.install_id JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id
+  WHERE a.at > now() - interval '24 hours'
+  ORDER BY a.install_id, a.at DESC
+) newest ORDER BY at DESC LIMIT 6`
+
+/** Sources that fail, for the margin. */
+export const ailing = `SELECT id, title, problem, failures, ok_at AS "okAt" FROM sources WHERE problem IS NOT NULL ORDER BY failures DESC, title LIMIT 5`

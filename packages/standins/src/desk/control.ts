@@ -1,0 +1,42 @@
+import type { FastifyInstance, FastifyRequest } from 'fastify'
+import { z } from 'zod'
+import { fontSources } from '../sites/fonts'
+import { sites } from '../sites/list'
+import type { Site } from '../sites/site'
+import type { Store } from '../state/store'
+
+const Trouble = z.object({
+  path: z.string(),
+  trouble: z
+    .discriminatedUnion('kind', [
+      z.object({ kind: z.literal('moved'), to: z.string() }),
+      z.object({ kind: z.literal('error'), status: z.number().int().min(400).max(599) }),
+      z.object({ kind: z.literal('wall') }),
+    ])
+    .nullable(),
+})
+
+/** What only demo data and tests need: bring a page into trouble, and put everything back. Answers on loopback only, as all stand-ins do. */
+export function controlRoutes(app: FastifyInstance, store: Store, siteOf: (request: FastifyRequest) => Site | undefined): void {
+  app.post('/standins/trouble', (request, reply) => {
+    const site = siteOf(request)
+    const { path, trouble } = Trouble.parse(request.body)
+    if (!site || !store.page(site.host, path)) return reply.code(404).send({ error: 'no such page' })
+    store.change(site.host, path, (page) => {
+      page.trouble = trouble
+    })
+    return { done: true }
+  })
+
+  app.post('/standins/reset', () => {
+    store.reset()
+    return { done: true }
+  })
+
+  /** What there is, as an agency that keeps these sites would know it. */
+  app.get('/standins/sites', () => ({
+    sites: sites.map(({ host, name, platform, cacheMinutes, pages, theme }) => ({ host, name, platform, cacheMinutes, pages: pages.map(({ path, title }) => ({ path, title })), theme, fonts: fontSources(theme) })),
+  }))
+
+  app.get('/standins/health', () => ({ status: 'ok' }))
+}

@@ -1,0 +1,11 @@
+import { join } from 'node:path'
+import { standinsApp } from './app'
+import { Store } from './state/store'
+
+const port = Number(process.env.PEBBLESTRAND_STANDINS_PORT ?? 4700)
+const app = await standinsApp(new Store(join(process.env.PEBBLESTRAND_DATA ?? '.pebblestrand', 'standins.json')))
+await app.listen({ port, host: '127.0.0.1' })
+for (const signal of ['SIGTERM', 'SIGINT'] as const) {
+  process.on(signal, () => void app.close().then(() => process.exit(0)))
+}
+process.stdout.write('ready\n')

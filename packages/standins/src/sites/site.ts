@@ -1,0 +1,36 @@
+/** Regions that a simulated site's editor can fill. */
+export const regionNames = ['header', 'main', 'sidebar', 'footer'] as const
+export type RegionName = (typeof regionNames)[number]
+
+/** A page: its own words are fixed, its regions are edited at the desk. */
+export interface SitePage {
+  path: string
+  title: string
+  paragraphs: string[]
+}
+
+export interface Theme {
+  /** Families that ship with the stand-ins; see fonts.ts. */
+  heading: string
+  body: string
+  ink: string
+  ground: string
+  accent: string
+  band: string
+  /** Px. */
+  contentWidth: number
+  sidebarWidth: number
+  sidebarAt: 'left' | 'right'
+  head: 'band' | 'plain' | 'centred'
+}
+
+export interface Site {
+  host: string
+  name: string
+  motto: string
+  platform: 'hand-coded' | 'cms'
+  /** Which boxes the desk offers in each region, beside `visual`. */
+  theme: Theme
+  cacheMinutes: number
+  pages: SitePage[]
+}

@@ -1,0 +1,131 @@
+import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
+import { dirname } from 'node:path'
+import { sites } from '../sites/list'
+import { regionNames, type RegionName } from '../sites/site'
+
+/** What stands in an editor's boxes of one region. */
+export type Boxes = Record<string, string>
+export type Content = Partial<Record<RegionName, Boxes>>
+
+/** One editable page; the key '*' holds what all pages of a site share. */
+export interface PageState {
+  draft: Content
+  live: Content
+  /** ISO 8601. */
+  publishedAt: string
+  /** Simulated trouble: another address, an error status, or a sign-in wall. */
+  trouble: { kind: 'moved'; to: string } | { kind: 'error'; status: number } | { kind: 'wall' } | null
+}
+
+export interface CachedPage {
+  html: string
+  storedAt: number
+  lastModified: string
+}
+
+interface State {
+  startedAt: string
+  pages: Record<string, Record<string, PageState>>
+  cache: Record<string, CachedPage>
+  sessions: string[]
+}
+
+function fresh(): State {
+  const at = new Date().toISOString()
+  const page = (): PageState => ({ draft: {}, live: {}, publishedAt: at, trouble: null })
+  return {
+    startedAt: at,
+    pages: Object.fromEntries(sites.map((site) => [site.host, Object.fromEntries(['*', ...site.pages.map((p) => p.path)].map((path) => [path, page()]))])),
+    cache: {},
+    sessions: [],
+  }
+}
+
+/** Everything the stand-ins remember, in one JSON file: written whole to a second file, then renamed, so that a crash leaves the old one. */
+export class Store {
+  private state: State
+
+  constructor(private readonly file: string) {
+    this.state = this.read() ?? fresh()
+  }
+
+  private read(): State | null {
+    try {
+      const state = JSON.parse(readFileSync(this.file, 'utf8')) as State
+      return sites.every((site) => state.pages[site.host]) ? state : null
+    } catch {
+      return null // none yet, or half a file: begin afresh
+    }
+  }
+
+  private write(): void {
+    mkdirSync(dirname(this.file), { recursive: true })
+    writeFileSync(`${this.file}.new`, JSON.stringify(this.state))
+    renameSync(`${this.file}.new`, this.file)
+  }
+
+  get startedAt(): Date {
+    return new Date(this.state.startedAt)
+  }
+
+  page(host: string, path: string): PageState | undefined {
+    return this.state.pages[host]?.[path]
+  }
+
+  change(host: string, path: string, edit: (page: PageState) => void): void {
+    const page = this.page(host, path)
+    if (!page) return
+    edit(page)
+    this.write()
+  }
+
+  save(host: string, path: string, content: Content): void {
+    this.change(host, path, (page) => {
+      for (const region of regionNames) if (content[region]) page.draft[region] = { ...page.draft[region], ...content[region] }
+    })
+  }
+
+  publish(host: string, path: string): void {
+    this.change(host, path, (page) => {
+      page.live = structuredClone(page.draft)
+      page.publishedAt = new Date().toISOString()
+    })
+  }
+
+  cached(key: string, minutes: number): CachedPage | null {
+    const hit = this.state.cache[key]
+    return hit && Date.now() - hit.storedAt < minutes * 60_000 ? hit : null
+  }
+
+  remember(key: string, page: CachedPage): void {
+    this.state.cache[key] = page
+    const keys = Object.keys(this.state.cache)
+    if (keys.length > 500) delete this.state.cache[keys[0]!]
+    this.write()
+  }
+
+  emptyCache(host: string): void {
+    for (const key of Object.keys(this.state.cache)) if (key.startsWith(`${host} `)) delete this.state.cache[key]
+    this.write()
+  }
+
+  signIn(token: string): void {
+    this.state.sessions = [...this.state.sessions, token].slice(-200)
+    this.write()
+  }
+
+  signOut(token: string): void {
+    this.state.sessions = this.state.sessions.filter((t) => t !== token)
+    this.write()
+  }
+
+  knows(token: string | undefined): boolean {
+    return token !== undefined && this.state.sessions.includes(token)
+  }
+
+  reset(): void {
+    const { sessions } = this.state
+    this.state = { ...fresh(), sessions }
+    this.write()
+  }
+}
