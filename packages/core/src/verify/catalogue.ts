@@ -40,13 +40,13 @@ export const catalogue = {
   unreachable: {
     title: 'The page does not answer.',
     says: (d) => `${d.problem}`,
-    remedy: () => 'Open the page in a private window. If it fails there too, tell the client; if not, check again in a few minutes.',
+    remedy: () => 'Open the page in a private window. If it fails there too, tell the client.',
     hands: 'look',
   },
   moved: {
     title: 'The page has moved.',
     says: (d) => `Its address leads on to ${d.destination}.`,
-    remedy: () => "Correct the page's path in the register, then check again.",
+    remedy: () => "Correct the page's path on the page plan.",
     hands: 'look',
   },
   'still-there': {
@@ -106,13 +106,13 @@ export const catalogue = {
   'cached-copy': {
     title: 'An old copy is being served.',
     says: (d) => `Past the cache the widget is there; the page as served is an old copy${d.age === undefined ? '' : `, ${age(d.age)} old`}.`,
-    remedy: (d) => `Clear the cache: ${d.steps?.cache ?? "use the site's own button for it"}. Then check again.`,
+    remedy: (d) => `Clear the cache: ${d.steps?.cache ?? "use the site's own button for it"}.`,
     hands: 'cache',
   },
   unpublished: {
     title: 'Saved, but not published.',
     says: () => 'No trace of it, and the page has not changed since before it was pasted.',
-    remedy: (d) => `Publish there: ${d.steps?.publish ?? "use the editor's publish button"}. Then check again.`,
+    remedy: (d) => `Publish there: ${d.steps?.publish ?? "use the editor's publish button"}.`,
     hands: 'publish',
   },
   absent: {

@@ -113,7 +113,7 @@ async function withPicture(row: ListedWidget) {
   const { total: _total, draft, releaseSettings, ...shown } = row
   const changes = releaseSettings ? difference(kindFor(row.kind), releaseSettings, draft, { sourceNames: {} }).length : 0
   const payload = await releasePayload(Widget.build(row as never), { number: row.release ?? 0, settings: releaseSettings ?? draft })
-  return { ...shown, changes, payload }
+  return { ...shown, changes, settings: releaseSettings ?? draft, payload }
 }
 
 async function describe({ db }: Context, widget: Widget) {

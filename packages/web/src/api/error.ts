@@ -1,0 +1,23 @@
+/** An error as the server says it: code, message, what to do, and which fields are meant. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly remedy: string,
+    readonly issues: { field: string; message: string }[] = [],
+    readonly data: unknown = null,
+  ) {
+    super(message)
+  }
+
+  /** What is wrong with one field, as a sentence; '' where nothing is. */
+  about(field: string): string {
+    return this.issues.find((issue) => issue.field === field || issue.field.startsWith(`${field}.`))?.message ?? ''
+  }
+}
+
+export const offline = () => new ApiError(0, 'offline', 'The server does not answer.', 'Check the connection; what you typed stays here.')
+
+/** Any failure as an ApiError, for showing. */
+export const asApiError = (error: unknown): ApiError => (error instanceof ApiError ? error : offline())

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
+import { nextTick, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { get, query } from '../api/call'
+import { asApiError } from '../api/error'
+import { onKey } from '../keys/keys'
+import { deeds } from './deeds'
+import { sayFault } from './notices'
+
+interface Found {
+  sort: 'site' | 'widget' | 'page' | 'install' | 'do'
+  id: string
+  name: string
+  more: string
+}
+
+const router = useRouter()
+const words = ref('')
+const found = ref<Found[]>([])
+const box = ref<HTMLElement | null>(null)
+let asked: AbortController | null = null
+
+watch(words, async (now) => {
+  asked?.abort()
+  const text = now.trim()
+  const own = deeds.filter((d) => text && d.name.toLowerCase().includes(text.toLowerCase())).map((d): Found => ({ sort: 'do', id: d.id, name: d.name, more: 'do' }))
+  if (!text) return void (found.value = [])
+  asked = new AbortController()
+  try {
+    const { rows } = await get<{ rows: Found[] }>(`/api/find${query({ q: text })}`, asked.signal)
+    found.value = [...own, ...rows]
+  } catch (error) {
+    if (!(error instanceof DOMException)) found.value = own
+  }
+})
+
+onKey('/', () => box.value?.querySelector('input')?.focus())
+
+async function go(choice: Found | null): Promise<void> {
+  if (!choice) return
+  words.value = ''
+  found.value = []
+  await nextTick()
+  if (choice.sort === 'do') return void deeds.find((d) => d.id === choice.id)?.run(router).catch((e: unknown) => sayFault(asApiError(e)))
+  const paths = { site: `/sites/${choice.id}`, widget: `/widgets/${choice.id}`, install: `/installs/${choice.id}`, page: `/installs?pageId=${choice.id}` }
+  await router.push(paths[choice.sort])
+}
+
+const sorts = { site: 'site', widget: 'widget', page: 'page', install: 'install', do: 'do' }
+</script>
+
+<template>
+  <div ref="box" class="relative w-[180px] sm:w-[270px]">
+    <Combobox :model-value="null" nullable @update:model-value="go">
+      <div class="flex items-center border-b border-ink">
+        <ComboboxInput
+          class="w-full min-w-0 bg-transparent px-[2px] py-[7px] outline-none placeholder:text-soft"
+          placeholder="Find or do"
+          aria-label="Find or do"
+          autocomplete="off"
+          :display-value="() => words"
+          @change="words = $event.target.value"
+        />
+        <kbd aria-hidden="true">/</kbd>
+      </div>
+      <ComboboxOptions v-if="words.trim()" static class="absolute right-0 left-0 z-30 mt-1 max-h-[420px] overflow-auto border border-ink bg-sheet py-1">
+        <ComboboxOption v-for="one in found" :key="one.sort + one.id" v-slot="{ active }" :value="one">
+          <div class="flex cursor-pointer items-baseline gap-3 px-3 py-[6px]" :class="{ 'bg-sand': active }">
+            <span class="w-[44px] shrink-0 text-[12px] text-soft">{{ sorts[one.sort] }}</span>
+            <span class="min-w-0"><b>{{ one.name }}</b> <span v-if="one.sort !== 'do'" class="text-[13px] text-soft">{{ one.more }}</span></span>
+          </div>
+        </ComboboxOption>
+        <li v-if="!found.length" class="px-3 py-[6px] text-soft">Nothing is called that.</li>
+      </ComboboxOptions>
+    </Combobox>
+  </div>
+</template>

@@ -1,0 +1,17 @@
+import type { Router } from 'vue-router'
+import { post } from '../api/call'
+
+/** What can be done from the find-or-do field, beside going somewhere. */
+export const deeds: { id: string; name: string; run(router: Router): Promise<unknown> }[] = [
+  {
+    id: 'check-everything',
+    name: 'Check everything',
+    run: async (router) => {
+      await post('/api/rounds')
+      await router.push('/today')
+    },
+  },
+  { id: 'new-widget', name: 'Make a widget', run: (router) => router.push('/widgets?new=1') },
+  { id: 'new-site', name: 'Add a site', run: (router) => router.push('/sites?new=1') },
+  { id: 'faults', name: 'Show what needs a hand', run: (router) => router.push('/installs?status=needs-a-hand') },
+]

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { X } from '@lucide/vue'
+
+/** A sheet laid over the page for a task of its own. */
+defineProps<{ open: boolean; title: string; wide?: boolean }>()
+const emit = defineEmits<{ close: [] }>()
+</script>
+
+<template>
+  <Dialog :open="open" class="relative z-50" @close="emit('close')">
+    <div class="fixed inset-0 bg-ink/35" aria-hidden="true" />
+    <div class="fixed inset-0 overflow-y-auto">
+      <div class="flex min-h-full items-start justify-center p-4 sm:p-10">
+        <DialogPanel class="w-full border border-ink bg-sheet px-6 py-5" :class="wide ? 'max-w-[760px]' : 'max-w-[460px]'">
+          <div class="mb-4 flex items-start gap-4">
+            <DialogTitle class="text-[21px] font-bold">{{ title }}</DialogTitle>
+            <button type="button" class="-mr-2 ml-auto grid size-8 cursor-pointer place-items-center" aria-label="Close" @click="emit('close')"><X :size="18" /></button>
+          </div>
+          <slot />
+        </DialogPanel>
+      </div>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { ApiError, asApiError } from '../../api/error'
+import WordMark from '../../frame/WordMark.vue'
+import Fault from '../../parts/Fault.vue'
+import Labelled from '../../parts/Labelled.vue'
+import { useSession } from '../../stores/session'
+import Beach from './Beach.vue'
+
+const session = useSession()
+const router = useRouter()
+const route = useRoute()
+const email = ref('')
+const password = ref('')
+const busy = ref(false)
+const error = ref<ApiError | null>(null)
+
+/** Only a path of our own is gone to. */
+const next = () => {
+  const then = String(route.query.then ?? '/today')
+  return /^\/(?![/\\])/.test(then) ? then : '/today'
+}
+
+async function enter(): Promise<void> {
+  busy.value = true
+  error.value = null
+  try {
+    await session.signIn(email.value, password.value)
+    await router.push(next())
+  } catch (e) {
+    error.value = asApiError(e)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="grid min-h-dvh grid-rows-[auto_1fr_auto] px-4 pt-6 lg:px-8">
+    <WordMark />
+    <form class="mt-[12vh] w-full max-w-[380px] justify-self-start lg:ml-[226px]" @submit.prevent="enter">
+      <h1 class="mb-2 text-[31px] font-bold">Sign in</h1>
+      <p class="mb-6 text-soft">Build a widget once, place it on any client site, and know that it is there.</p>
+      <Fault v-if="error && !error.issues.length" :error="error" class="mb-5" />
+      <Labelled v-slot="{ id, invalid, described }" label="E-mail address" :fault="error?.about('email')">
+        <input :id="id" v-model="email" class="field" type="email" name="email" autocomplete="username" required :aria-invalid="invalid" :aria-describedby="described" />
+      </Labelled>
+      <Labelled v-slot="{ id, invalid, described }" label="Password" :fault="error?.about('password')">
+        <input :id="id" v-model="password" class="field" type="password" name="password" autocomplete="current-password" required :aria-invalid="invalid" :aria-describedby="described" />
+      </Labelled>
+      <button class="act mt-2" :disabled="busy">{{ busy ? 'Signing in …' : 'Sign in' }}</button>
+      <p v-if="session.demo && !session.needsSetUp" class="mt-6 text-[13.5px] text-soft">This is the demo. The account is printed where it was started.</p>
+    </form>
+    <Beach class="-mx-4 lg:-mx-8" />
+  </div>
+</template>

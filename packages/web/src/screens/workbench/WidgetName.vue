@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { nextTick, ref } from 'vue'
+import { ApiError, asApiError } from '../../api/error'
+import { useWorkbench } from '../../stores/workbench'
+
+const bench = useWorkbench()
+const editing = ref(false)
+const name = ref('')
+const error = ref<ApiError | null>(null)
+const field = ref<HTMLInputElement | null>(null)
+
+async function begin(): Promise<void> {
+  name.value = bench.widget!.name
+  editing.value = true
+  await nextTick()
+  field.value?.select()
+}
+async function keep(): Promise<void> {
+  error.value = null
+  if (name.value.trim() === bench.widget!.name) return void (editing.value = false)
+  try {
+    await bench.rename(name.value)
+    editing.value = false
+  } catch (e) {
+    error.value = asApiError(e)
+  }
+}
+</script>
+
+<template>
+  <form v-if="editing" @submit.prevent="keep">
+    <input ref="field" v-model="name" class="field font-display text-[25px] font-bold" aria-label="Name of the widget" maxlength="80" @blur="keep" @keydown.esc="editing = false" />
+    <p v-if="error" class="text-coral" role="alert">{{ error.code === 'taken' ? 'Another widget has this name.' : error.message }} {{ error.remedy }}</p>
+  </form>
+  <h1 v-else class="text-[27px] font-bold"><button type="button" class="cursor-text text-left" :aria-label="`${bench.widget?.name}: change the name`" @click="begin">{{ bench.widget?.name }}</button></h1>
+</template>

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { fitVerdict, rowsHint } from '@pebblestrand/core/kinds'
+import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
+import { ApiError, asApiError } from '../../api/error'
+import { say, sayFault } from '../../frame/notices'
+import { onReturn } from '../../keys/keys'
+import Fault from '../../parts/Fault.vue'
+import Pebble from '../../parts/Pebble.vue'
+import Waiting from '../../parts/Waiting.vue'
+import { useSites } from '../../stores/sites'
+import { useWorkbench } from '../../stores/workbench'
+import Brief from './brief/Brief.vue'
+import FindSetting from './brief/FindSetting.vue'
+import Compare from './Compare.vue'
+import Conflict from './Conflict.vue'
+import DraftLine from './DraftLine.vue'
+import { hintsFor, hintsKey, readableContrast } from './hints'
+import Releases from './Releases.vue'
+import SieveSteps from './SieveSteps.vue'
+import SourcesPanel from './sources/SourcesPanel.vue'
+import Stage from './stage/Stage.vue'
+import StageTabs from './stage/StageTabs.vue'
+import { asSetting, innerWidth, screens, type Setting } from './stage/widths'
+import WidgetName from './WidgetName.vue'
+
+const props = defineProps<{ id: string }>()
+const bench = useWorkbench()
+const sites = useSites()
+const route = useRoute()
+const router = useRouter()
+const error = ref<ApiError | null>(null)
+const panel = ref<'sources' | 'compare' | 'releases' | null>(null)
+const setting = ref<Setting>(screens[2]!)
+const publishing = ref(false)
+
+async function load(): Promise<void> {
+  try {
+    await bench.load(props.id)
+    error.value = null
+    document.title = `${bench.widget!.name} · Pebblestrand`
+    await chooseFromAddress()
+  } catch (e) {
+    error.value = asApiError(e)
+  }
+}
+watch(() => props.id, load, { immediate: true })
+
+async function chooseFromAddress(): Promise<void> {
+  const wanted = route.query.stage
+  const screen = screens.find((s) => s.id === wanted)
+  if (screen) return void (setting.value = screen)
+  const places = bench.widget!.places
+  const place = wanted ? [...places, ...(await sites.places(''))].find((p) => p.placementId === wanted) : places[0]
+  setting.value = place ? asSetting(place) : screens[2]!
+}
+function choose(next: Setting): void {
+  setting.value = next
+  void router.replace({ query: { ...route.query, stage: next.id } })
+}
+
+const situation = computed(() => ({ kind: bench.widget!.kind, settings: bench.parsed!, width: innerWidth(setting.value), look: setting.value.look }))
+provide(hintsKey, (key) => (bench.parsed ? hintsFor(key, situation.value) : []))
+const verdict = computed(() => (bench.kind && bench.parsed ? fitVerdict(bench.kind, bench.parsed, innerWidth(setting.value)) : null))
+const notes = computed<Record<string, string>>(() => {
+  const look = bench.parsed ? `${readableContrast(situation.value).text}.` : ''
+  return { look }
+})
+const shown = computed(() => bench.result?.sieved.items.length ?? 0)
+const warning = computed(() => {
+  if (!bench.result || !(bench.settings.sources as string[]).length) return ''
+  if (!shown.value) return 'As it stands, nothing would be shown: the sieve takes everything out.'
+  const gaps = verdict.value && verdict.value.fit.columns > 1 ? rowsHint(shown.value, verdict.value.fit.columns, 20) : null
+  return gaps?.includes('gaps') ? `${shown.value} items leave gaps here. ${gaps}` : ''
+})
+
+async function publish(): Promise<void> {
+  publishing.value = true
+  try {
+    const number = await bench.publish()
+    say(`Release ${number} is published.`, { remedy: bench.widget!.places.length ? 'Its installs show it from now on.' : 'Place it on a site’s page plan.' })
+  } catch (e) {
+    sayFault(asApiError(e))
+  } finally {
+    publishing.value = false
+  }
+}
+function backToStarter(): void {
+  const before = JSON.parse(JSON.stringify(bench.settings)) as Record<string, unknown>
+  bench.backToStarter()
+  say('Look and layout are the starter’s again.', { undo: () => bench.replaceAll(before) })
+}
+
+onReturn(() => void bench.lookForNewer().then((found) => found === 'newer' && say('The draft was changed elsewhere; this is the newer one.'), () => {}))
+onBeforeRouteLeave(() => bench.saving.flush().then(() => bench.saving.state !== 'conflict' || confirm('Your changes are not saved, because the draft was changed elsewhere. Leave them?')))
+const warnOnClose = (event: BeforeUnloadEvent) => {
+  if (bench.saving.state === 'saved') return
+  void bench.saving.flush()
+  event.preventDefault()
+}
+onMounted(() => addEventListener('beforeunload', warnOnClose))
+onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
+</script>
+
+<template>
+  <Fault v-if="error" :error="error" :retry="load" class="m-8" />
+  <Waiting v-else-if="!bench.widget" doing="Laying the widget on the bench" class="px-8" />
+  <div v-else class="grid lg:h-[calc(100dvh-57px)] lg:grid-cols-[449px_minmax(0,1fr)]">
+    <div class="flex min-h-0 flex-col border-rule px-4 pt-4 lg:border-r lg:pr-7 lg:pl-8">
+      <div class="flex items-start gap-4"><div class="min-w-0 flex-1"><WidgetName /></div><FindSetting /></div>
+      <DraftLine class="mt-1 mb-3" />
+      <Conflict />
+      <Fault v-if="bench.saving.state === 'failed' && bench.saving.error" :error="bench.saving.error" :retry="bench.saving.flush" class="mb-3" />
+      <p v-if="bench.lookingAt !== null" class="mb-3 border-l-4 border-tide py-1 pl-4">
+        Looking at <b>release {{ bench.lookingAt }}</b>. The brief below is the draft’s. <button type="button" class="word" @click="bench.lookingAt = null">Back to the draft</button>
+      </p>
+      <div class="-mx-1 min-h-0 flex-1 px-1 lg:overflow-y-auto"><Brief :notes="notes" @sources="panel = 'sources'" /></div>
+      <div class="border-t border-ink py-3">
+        <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
+        <div class="flex flex-wrap items-center gap-x-[18px] gap-y-2">
+          <button type="button" class="act" :disabled="publishing || (bench.newest !== null && !bench.changes.length) || bench.saving.state === 'conflict'" @click="publish">{{ publishing ? 'Publishing …' : `Publish release ${(bench.newest?.number ?? 0) + 1}` }}</button>
+          <button v-if="bench.newest" type="button" class="word" @click="panel = 'compare'">Compare with {{ bench.newest.number }}</button>
+          <button v-if="bench.newest" type="button" class="word" @click="panel = 'releases'">Releases</button>
+          <button type="button" class="word" @click="backToStarter">Back to starter</button>
+        </div>
+      </div>
+    </div>
+    <div class="flex min-h-0 min-w-0 flex-col bg-sand">
+      <div class="border-b border-rule px-4 py-2 lg:px-[26px]"><StageTabs :chosen="setting" :places="bench.widget.places" @choose="choose" /></div>
+      <div class="min-h-0 flex-1 overflow-y-auto px-4 pt-1 pb-6 lg:px-[26px]">
+        <Stage :payload="bench.result?.payload ?? null" :setting="setting" />
+        <p v-if="!(bench.settings.sources as string[]).length" class="mt-4 max-w-[60ch]"><b>There is nothing to show yet.</b> Say where the headlines come from. <button type="button" class="word" @click="panel = 'sources'">Find a source</button></p>
+        <p v-else-if="verdict" class="mt-4 flex gap-3">
+          <Pebble :status="verdict.verdict === 'too-narrow' ? 'needs-a-hand' : 'confirmed'" seed="verdict" class="mt-1" aria-hidden="true" />
+          <span><b>{{ verdict.head }}</b> {{ verdict.says }}</span>
+        </p>
+      </div>
+      <div v-if="bench.result" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]"><SieveSteps :sieved="bench.result.sieved" /></div>
+    </div>
+    <SourcesPanel v-if="panel === 'sources'" @close="panel = null" />
+    <Compare v-if="panel === 'compare'" @close="panel = null" />
+    <Releases v-if="panel === 'releases'" @close="panel = null" />
+  </div>
+</template>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import type { FoundFeed } from '../../../api/types'
+import { plural, shortAddress } from '../../../parts/address'
+import TimeAgo from '../../../parts/TimeAgo.vue'
+
+defineProps<{ found: FoundFeed[]; busy: string | null }>()
+const emit = defineEmits<{ take: [url: string] }>()
+const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Atom', json: 'JSON Feed' }
+</script>
+
+<template>
+  <ul class="ledger border-t border-ink">
+    <li v-for="feed in found" :key="feed.url" class="py-3">
+      <div class="flex flex-wrap items-baseline gap-x-3">
+        <h3 class="text-[16px] font-semibold">{{ feed.title }}</h3>
+        <span class="text-[13px] text-soft">{{ formats[feed.format] ?? feed.format }}, {{ plural(feed.count, 'item') }}, {{ shortAddress(feed.url, 44) }}</span>
+        <button type="button" class="word ml-auto" :aria-label="`Take ${feed.title}`" :disabled="busy !== null" @click="emit('take', feed.url)">{{ busy === feed.url ? 'Taking it …' : 'Take this' }}</button>
+      </div>
+      <ul class="mt-1 text-[14px]">
+        <li v-for="item in feed.newest" :key="item.title" class="py-[1px]">{{ item.title }} <span v-if="item.publishedAt" class="text-[13px] text-soft"><TimeAgo :at="item.publishedAt" /></span></li>
+        <li v-if="!feed.newest.length" class="text-soft">It has no items just now.</li>
+      </ul>
+    </li>
+  </ul>
+</template>

@@ -1,0 +1,51 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import { get, patch, post, query } from '../api/call'
+import type { Paged, Place, SiteDetail, SiteRow } from '../api/types'
+
+export interface NewSite {
+  client: string
+  name: string
+  origin: string
+  platform: string
+  cacheMinutes: number
+  timeZone: string
+}
+
+/** Client sites: the list, and the one that is open. */
+export const useSites = defineStore('sites', () => {
+  const list = ref<Paged<SiteRow> | null>(null)
+  const open = ref<SiteDetail | null>(null)
+  const platforms = ref<{ id: string; name: string }[]>([])
+
+  async function loadList(q: string, page: number): Promise<void> {
+    list.value = await get<Paged<SiteRow>>(`/api/sites${query({ q, page })}`)
+  }
+  async function loadPlatforms(): Promise<void> {
+    platforms.value = (await get<{ rows: { id: string; name: string }[] }>('/api/platforms')).rows
+  }
+  async function loadOne(id: string): Promise<void> {
+    if (open.value?.id !== id) open.value = null
+    open.value = await get<SiteDetail>(`/api/sites/${id}`)
+  }
+  const add = (site: NewSite) => post<{ id: string }>('/api/sites', site)
+
+  async function addPage(title: string, path: string): Promise<string> {
+    const { id } = await post<{ id: string }>(`/api/sites/${open.value!.id}/pages`, { title, path })
+    await loadOne(open.value!.id)
+    return id
+  }
+  async function correctPage(id: string, change: { title?: string; path?: string }): Promise<void> {
+    open.value = await patch<SiteDetail>(`/api/pages/${id}`, change)
+  }
+  async function addPlacement(placement: { pageId: string | null; name: string; region: string; width: number; selector: string | null }): Promise<void> {
+    await post(`/api/sites/${open.value!.id}/placements`, placement)
+    await loadOne(open.value!.id)
+  }
+  async function changePlacement(id: string, change: { name?: string; width?: number; selector?: string | null }): Promise<void> {
+    open.value = await patch<SiteDetail>(`/api/placements/${id}`, change)
+  }
+  const places = (q: string) => get<{ rows: Place[] }>(`/api/places${query({ q, size: 100 })}`).then((answer) => answer.rows)
+
+  return { list, open, platforms, loadList, loadPlatforms, loadOne, add, addPage, correctPage, addPlacement, changePlacement, places }
+})

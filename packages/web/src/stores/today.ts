@@ -1,0 +1,42 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { get, post, remove } from '../api/call'
+import type { Paged, SiteRow, TodayAnswer } from '../api/types'
+
+const WATCH_MS = 1000
+
+/** What needs a person now, the shoreline, and the round of checks that may be running. */
+export const useToday = defineStore('today', () => {
+  const answer = ref<TodayAnswer | null>(null)
+  const sites = ref<SiteRow[]>([])
+  const siteTotal = ref(0)
+  let watching = 0
+
+  async function load(): Promise<void> {
+    const [today, strands] = await Promise.all([get<TodayAnswer>('/api/today'), get<Paged<SiteRow>>('/api/sites?size=100')])
+    answer.value = today
+    sites.value = strands.rows
+    siteTotal.value = strands.total
+    if (today.round?.state === 'running') watchRound()
+  }
+
+  /** The longest strand decides how far apart pebbles lie. */
+  const slots = computed(() => Math.max(10, ...sites.value.map((s) => s.pebbles.length)))
+
+  function watchRound(): void {
+    clearTimeout(watching)
+    watching = window.setTimeout(() => void load(), WATCH_MS)
+  }
+  const stopWatching = () => clearTimeout(watching)
+
+  async function checkEverything(): Promise<void> {
+    await post('/api/rounds')
+    await load()
+  }
+  async function stopRound(): Promise<void> {
+    if (answer.value?.round) await remove(`/api/rounds/${answer.value.round.id}`)
+    await load()
+  }
+
+  return { answer, sites, siteTotal, slots, load, checkEverything, stopRound, stopWatching }
+})
