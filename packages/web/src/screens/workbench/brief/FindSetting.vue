@@ -25,7 +25,7 @@ async function jump(key: string | null): Promise<void> {
 </script>
 
 <template>
-  <div class="relative w-[170px]">
+  <div class="relative w-[132px]">
     <Combobox :model-value="null" nullable @update:model-value="jump">
       <ComboboxInput class="field text-[14px]" placeholder="Find a setting" aria-label="Find a setting" autocomplete="off" :display-value="() => words" @change="words = $event.target.value" />
       <ComboboxOptions v-if="words.trim()" static class="absolute right-0 z-30 mt-1 w-[230px] border border-ink bg-sheet py-1">

@@ -1,0 +1,54 @@
+// Lint, types, unit tests and browser tests, on a database and ports of their own. Names after `bin/test` choose parts: lint, types, unit, e2e.
+import { rmSync } from 'node:fs'
+import { buildWhatIsStale } from './build.mjs'
+import { Complaint, orComplain } from './complaint.mjs'
+import { ensureNodePackages } from './node-packages.mjs'
+import { startPostgres, stopLeftOver } from './postgres.mjs'
+import { requireFreePort } from './processes.mjs'
+import { runShown } from './run.mjs'
+import { readSettings } from './settings.mjs'
+import { ensureSystemPackages } from './system-packages.mjs'
+import { countsOf } from './test-counts.mjs'
+
+const say = (line) => console.log(`\n— ${line}`)
+const npm = (script) => runShown('npm', ['run', '--silent', script])
+
+async function withDatabase(settings, work) {
+  await requireFreePort(settings.dbPort, 'PEBBLESTRAND_TEST_DB_PORT', 'the test database')
+  const database = startPostgres(settings, { durable: false })
+  try {
+    return await work(database.url)
+  } finally {
+    database.stop()
+  }
+}
+
+const parts = {
+  lint: () => npm('lint'),
+  types: () => npm('types'),
+  unit: (settings) => withDatabase(settings, (url) => runShown('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile=${settings.data}/unit.json`], { ...process.env, PEBBLESTRAND_TEST_DATABASE_URL: url })),
+  e2e: (settings) => runShown('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { ...process.env, PEBBLESTRAND_TEST_REPORT: `${settings.data}/e2e.json` }),
+}
+
+orComplain(async () => {
+  const settings = readSettings({ forTests: true })
+  const chosen = process.argv.slice(2)
+  const unknown = chosen.find((name) => !parts[name])
+  if (unknown) throw new Complaint(`There is no part called ${unknown}; there are ${Object.keys(parts).join(', ')}.`)
+  ensureSystemPackages(['postgresql', 'chromium'], say)
+  ensureNodePackages(say)
+  await buildWhatIsStale(say)
+  await stopLeftOver(settings)
+  for (const report of ['unit.json', 'e2e.json']) rmSync(`${settings.data}/${report}`, { force: true })
+  const failed = []
+  for (const name of chosen.length ? chosen : Object.keys(parts)) {
+    say(name)
+    const began = Date.now()
+    if ((await parts[name](settings)) !== 0) failed.push(name)
+    console.log(`${name}: ${Math.round((Date.now() - began) / 1000)} s`)
+  }
+  const counts = countsOf(settings.data)
+  if (failed.length) console.log(`\nNot well: ${failed.join(', ')}`)
+  console.log(`\n${counts.passed} passed, ${counts.failed} failed`)
+  process.exit(failed.length ? 1 : 0)
+})

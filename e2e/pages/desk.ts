@@ -1,0 +1,34 @@
+import { expect, type Page } from '@playwright/test'
+import { siteAddress } from './signed-in'
+
+/** A simulated site's editing desk, used by its own screens. */
+export class Desk {
+  constructor(
+    private readonly page: Page,
+    private readonly host: string,
+  ) {}
+
+  async signIn(): Promise<void> {
+    await this.page.goto(siteAddress(this.host, '/desk'))
+    await this.page.getByLabel('Name').fill('editor')
+    await this.page.getByLabel('Password').fill('island')
+    await this.page.getByRole('button', { name: 'Sign in' }).click()
+  }
+
+  async open(title: string): Promise<void> {
+    await this.page.goto(siteAddress(this.host, '/desk'))
+    await this.page.getByRole('listitem').getByRole('link', { name: title, exact: true }).click()
+  }
+
+  box = (name: string) => this.page.getByLabel(name)
+
+  async press(name: string, saying: string): Promise<void> {
+    await this.page.getByRole('button', { name, exact: true }).click()
+    await expect(this.page.getByRole('status')).toHaveText(saying)
+  }
+
+  async emptyCache(): Promise<void> {
+    await this.page.goto(siteAddress(this.host, '/desk/cache'))
+    await this.press('Empty page cache', 'The page cache is empty.')
+  }
+}

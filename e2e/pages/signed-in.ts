@@ -1,0 +1,37 @@
+import { test as base, expect, type Page } from '@playwright/test'
+import { readSettings } from '../../bin/launch/settings.mjs'
+
+export const settings = readSettings({ forTests: true })
+export const siteAddress = (host: string, path = '/') => `http://${host}.localhost:${settings.standinsPort}${path}`
+
+export async function signIn(page: Page): Promise<void> {
+  await page.goto('/sign-in')
+  await page.getByLabel('E-mail address').fill('mara@tern-and-tiller.example')
+  await page.getByLabel('Password').fill('low-tide-42')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page).toHaveURL(/\/today$/)
+}
+
+/** Calls the server as the signed-in person does; gives the parsed answer. */
+export async function api<T>(page: Page, method: string, path: string, body?: unknown): Promise<T> {
+  return page.evaluate(
+    async ([m, p, b]) => {
+      const { csrf } = await (await fetch('/api/session')).json()
+      const answer = await fetch(p as string, { method: m as string, headers: { 'content-type': 'application/json', 'x-csrf-token': csrf }, body: b === undefined ? undefined : JSON.stringify(b) })
+      return answer.json()
+    },
+    [method, path, body] as const,
+  ) as Promise<T>
+}
+
+/** Every test begins signed in, and ends with no error on the page's console. */
+export const test = base.extend<{ signedIn: Page }>({
+  signedIn: async ({ page }, use) => {
+    const errors: string[] = []
+    page.on('pageerror', (error) => errors.push(error.message))
+    await signIn(page)
+    await use(page)
+    expect(errors).toEqual([])
+  },
+})
+export { expect }
