@@ -35,14 +35,26 @@ const corePurity = {
     ],
     'no-restricted-syntax': [
       'error',
-      { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core has no clock: pass `now`.' },
-      { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core has no clock: pass `now`.' },
-      { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'The core rolls no dice: pass them in.' },
+      {
+        selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+        message: 'The core has no clock: pass `now`.',
+      },
+      {
+        selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+        message: 'The core has no clock: pass `now`.',
+      },
+      {
+        selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+        message: 'The core rolls no dice: pass them in.',
+      },
     ],
   },
 }
 
-const nodeFree = { regex: '^node:|^(vue|pinia|fastify|sequelize|pg|undici|playwright-core)$', message: 'The core imports pure libraries only.' }
+const nodeFree = {
+  regex: '^node:|^(vue|pinia|fastify|sequelize|pg|undici|playwright-core)$',
+  message: 'The core imports pure libraries only.',
+}
 
 export const direction = [
   ...all.map((name) => ({
@@ -58,7 +70,11 @@ export const direction = [
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',
-        { patterns: [{ regex: '^@pebblestrand/core', allowTypeImports: true, message: "Only core's types: import type." }] },
+        {
+          patterns: [
+            { regex: '^@pebblestrand/core', allowTypeImports: true, message: "Only core's types: import type." },
+          ],
+        },
       ],
     },
   },

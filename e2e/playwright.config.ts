@@ -13,7 +13,9 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   globalSetup: './start-system.ts',
-  reporter: process.env.PEBBLESTRAND_TEST_REPORT ? [['list'], ['json', { outputFile: process.env.PEBBLESTRAND_TEST_REPORT }]] : [['list']],
+  reporter: process.env.PEBBLESTRAND_TEST_REPORT
+    ? [['list'], ['json', { outputFile: process.env.PEBBLESTRAND_TEST_REPORT }]]
+    : [['list']],
   use: {
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
@@ -21,7 +23,14 @@ export default defineConfig({
     trace: 'off',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
 })

@@ -7,7 +7,9 @@ test('from a feed to a confirmed install', async ({ signedIn: page, browser }) =
   test.setTimeout(180_000)
 
   await test.step('Today shows the shoreline and things to do', async () => {
-    await expect(page.getByRole('region', { name: 'Shoreline' }).getByRole('link', { name: /Gullhaven Ferries/ })).toBeVisible()
+    await expect(
+      page.getByRole('region', { name: 'Shoreline' }).getByRole('link', { name: /Gullhaven Ferries/ }),
+    ).toBeVisible()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(/\d+ things need a hand/)
     await expect(page.getByRole('heading', { name: 'Clear a cache' })).toBeVisible()
   })
@@ -26,7 +28,8 @@ test('from a feed to a confirmed install', async ({ signedIn: page, browser }) =
     await page.getByLabel('Address of a page or a feed').fill(siteAddress('skerrow-post'))
     await page.getByRole('button', { name: 'Look there' }).click()
     const found = page.getByRole('dialog')
-    for (const title of ['Skerrow Post: News', 'Skerrow Post: Harbour', 'Skerrow Post: Culture']) await expect(found.getByRole('heading', { name: title })).toBeVisible()
+    for (const title of ['Skerrow Post: News', 'Skerrow Post: Harbour', 'Skerrow Post: Culture'])
+      await expect(found.getByRole('heading', { name: title })).toBeVisible()
     await expect(found.getByText('Second ramp opens at Gullhaven pier')).toBeVisible()
     await found.getByRole('button', { name: 'Take Skerrow Post: Harbour' }).click()
   })
@@ -48,12 +51,18 @@ test('from a feed to a confirmed install', async ({ signedIn: page, browser }) =
     await expect(sieve.getByRole('listitem').nth(0)).toHaveText(/8\s*all/)
     await expect(sieve.getByRole('listitem').nth(2)).toHaveText(/7\s*without wildlife/)
     await sieve.getByRole('button', { name: /without wildlife/ }).click()
-    await expect(sieve.getByRole('region', { name: 'Taken out by: without wildlife' })).toContainText('Seal keeps slipway closed')
+    await expect(sieve.getByRole('region', { name: 'Taken out by: without wildlife' })).toContainText(
+      'Seal keeps slipway closed',
+    )
     await expect(stage.getByText('Seal keeps slipway closed')).toHaveCount(0)
   })
 
   await test.step('look at it at each width and in the very sidebar', async () => {
-    for (const [name, width] of [['Phone 390', '390px'], ['Tablet 768', '768px'], ['Desktop 1280', '1280px']] as const) {
+    for (const [name, width] of [
+      ['Phone 390', '390px'],
+      ['Tablet 768', '768px'],
+      ['Desktop 1280', '1280px'],
+    ] as const) {
       await page.getByRole('button', { name }).click()
       await expect(page.locator('iframe[src="/stage"]')).toHaveCSS('width', width)
     }
@@ -79,7 +88,10 @@ test('from a feed to a confirmed install', async ({ signedIn: page, browser }) =
     await page.getByRole('link', { name: /Timetable/ }).click()
     await expect(page.getByRole('heading', { level: 2, name: 'Timetable' })).toBeVisible()
     const sidebar = page.locator('[data-placement=sidebar]')
-    await page.getByRole('listitem').filter({ hasText: /^Pier notes$/ }).dragTo(sidebar)
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: /^Pier notes$/ })
+      .dragTo(sidebar)
     await expect(sidebar.getByRole('link', { name: 'Pier notes' })).toBeVisible()
     await expect(sidebar.getByRole('img', { name: 'planned' })).toBeVisible()
   })
@@ -89,7 +101,8 @@ test('from a feed to a confirmed install', async ({ signedIn: page, browser }) =
     await page.locator('[data-placement=sidebar]').getByRole('link', { name: 'Pier notes' }).click()
     await expect(page.getByText("the code box of this site's sidebar keeps scripts")).toBeVisible()
     await expect(page.getByText('Not there yet, as expected.')).toBeVisible()
-    for (const words of ['Open Timetable at the editing desk.', 'Press Publish page.', 'Delivery › Empty page cache']) await expect(page.getByRole('list').filter({ hasText: words }).first()).toBeVisible()
+    for (const words of ['Open Timetable at the editing desk.', 'Press Publish page.', 'Delivery › Empty page cache'])
+      await expect(page.getByRole('list').filter({ hasText: words }).first()).toBeVisible()
     await page.getByRole('button', { name: 'Copy snippet' }).click()
     snippet = await page.evaluate(() => navigator.clipboard.readText())
     expect(snippet).toContain('data-pebblestrand="')

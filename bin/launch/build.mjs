@@ -16,25 +16,46 @@ function newest(path) {
 }
 
 const lock = join(root, 'package-lock.json')
-const stale = (mark, ...sources) => !existsSync(mark) || statSync(mark).mtimeMs < Math.max(...[...sources, lock].map(newest))
+const stale = (mark, ...sources) =>
+  !existsSync(mark) || statSync(mark).mtimeMs < Math.max(...[...sources, lock].map(newest))
 
 /** Ours is bundled in, everything from the registry stays outside. */
 const registryStaysOutside = {
   name: 'registry-stays-outside',
   setup(build) {
-    build.onResolve({ filter: /^[^./]/ }, ({ path, kind }) => (kind === 'entry-point' || path.startsWith('@pebblestrand/') ? undefined : { path, external: true }))
+    build.onResolve({ filter: /^[^./]/ }, ({ path, kind }) =>
+      kind === 'entry-point' || path.startsWith('@pebblestrand/') ? undefined : { path, external: true },
+    )
   },
 }
 
 async function bundleNode(entry, outfile) {
   const { build } = await import('esbuild')
-  await build({ entryPoints: [entry], outfile, bundle: true, platform: 'node', format: 'esm', target: 'node20', sourcemap: true, plugins: [registryStaysOutside], logLevel: 'error' })
+  await build({
+    entryPoints: [entry],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    sourcemap: true,
+    plugins: [registryStaysOutside],
+    logLevel: 'error',
+  })
 }
 
 /** The script client sites load: one file, no module, old enough for every browser in use. */
 async function bundleRuntime() {
   const { build } = await import('esbuild')
-  await build({ entryPoints: [at('widget', 'src', 'runtime', 'index.ts')], outfile: at('widget', 'dist', 'strand.js'), bundle: true, minify: true, format: 'iife', target: 'es2020', logLevel: 'error' })
+  await build({
+    entryPoints: [at('widget', 'src', 'runtime', 'index.ts')],
+    outfile: at('widget', 'dist', 'strand.js'),
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2020',
+    logLevel: 'error',
+  })
 }
 
 async function bundleWeb() {
@@ -44,11 +65,36 @@ async function bundleWeb() {
 }
 
 const parts = [
-  { name: 'widget runtime', mark: at('widget', 'dist', 'strand.js'), sources: [at('widget', 'src'), at('core', 'src')], make: bundleRuntime },
-  { name: 'server', mark: at('server', 'dist', 'main.js'), sources: [at('server', 'src'), at('core', 'src'), at('widget', 'src')], make: () => bundleNode(at('server', 'src', 'main.ts'), at('server', 'dist', 'main.js')) },
-  { name: 'pebble', mark: at('server', 'dist', 'pebble.js'), sources: [at('server', 'src', 'cli'), at('core', 'src')], make: () => bundleNode(at('server', 'src', 'cli', 'main.ts'), at('server', 'dist', 'pebble.js')) },
-  { name: 'stand-ins', mark: at('standins', 'dist', 'main.js'), sources: [at('standins', 'src')], make: () => bundleNode(at('standins', 'src', 'main.ts'), at('standins', 'dist', 'main.js')) },
-  { name: 'web application', mark: at('web', 'dist', '.built'), sources: [at('web'), at('core', 'src'), at('widget', 'src')], make: bundleWeb },
+  {
+    name: 'widget runtime',
+    mark: at('widget', 'dist', 'strand.js'),
+    sources: [at('widget', 'src'), at('core', 'src')],
+    make: bundleRuntime,
+  },
+  {
+    name: 'server',
+    mark: at('server', 'dist', 'main.js'),
+    sources: [at('server', 'src'), at('core', 'src'), at('widget', 'src')],
+    make: () => bundleNode(at('server', 'src', 'main.ts'), at('server', 'dist', 'main.js')),
+  },
+  {
+    name: 'pebble',
+    mark: at('server', 'dist', 'pebble.js'),
+    sources: [at('server', 'src', 'cli'), at('core', 'src')],
+    make: () => bundleNode(at('server', 'src', 'cli', 'main.ts'), at('server', 'dist', 'pebble.js')),
+  },
+  {
+    name: 'stand-ins',
+    mark: at('standins', 'dist', 'main.js'),
+    sources: [at('standins', 'src')],
+    make: () => bundleNode(at('standins', 'src', 'main.ts'), at('standins', 'dist', 'main.js')),
+  },
+  {
+    name: 'web application',
+    mark: at('web', 'dist', '.built'),
+    sources: [at('web'), at('core', 'src'), at('widget', 'src')],
+    make: bundleWeb,
+  },
 ]
 
 /** @param only names of parts; all of them when left out */

@@ -7,14 +7,27 @@ import { root } from './settings.mjs'
 export async function requireFreePort(port, variable, what) {
   await new Promise((resolve, reject) => {
     const probe = createServer()
-    probe.once('error', (error) => reject(new Complaint(error.code === 'EADDRINUSE' ? `Port ${port}, for ${what}, is taken by another program. Set ${variable} to a free one.` : `Port ${port}, for ${what}, cannot be used (${error.code}). Set ${variable} to another.`)))
+    probe.once('error', (error) =>
+      reject(
+        new Complaint(
+          error.code === 'EADDRINUSE'
+            ? `Port ${port}, for ${what}, is taken by another program. Set ${variable} to a free one.`
+            : `Port ${port}, for ${what}, cannot be used (${error.code}). Set ${variable} to another.`,
+        ),
+      ),
+    )
     probe.listen(port, '127.0.0.1', () => probe.close(resolve))
   })
 }
 
 /** Starts a Node program of ours; `ready` resolves at the line that tells it is up, and rejects when it ends before. */
 export function startProgram(file, env, isReady) {
-  const child = spawn(process.execPath, ['--enable-source-maps', file], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'], detached: true })
+  const child = spawn(process.execPath, ['--enable-source-maps', file], {
+    cwd: root,
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+    detached: true,
+  })
   const lines = []
   const ready = new Promise((resolve, reject) => {
     child.stderr.on('data', (data) => {
@@ -26,7 +39,11 @@ export function startProgram(file, env, isReady) {
       const whole = lines.join('')
       if (isReady(whole)) resolve(whole)
     })
-    child.on('exit', (status) => reject(new Complaint(lines.join('').trim().split('\n').slice(-5).join('\n') || `${file} ended with status ${status}.`)))
+    child.on('exit', (status) =>
+      reject(
+        new Complaint(lines.join('').trim().split('\n').slice(-5).join('\n') || `${file} ended with status ${status}.`),
+      ),
+    )
   })
   const stop = () =>
     new Promise((resolve) => {

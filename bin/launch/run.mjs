@@ -4,9 +4,16 @@ import { root } from './settings.mjs'
 
 /** Runs a command to its end, quietly; what it printed comes with the complaint when it fails. */
 export function runQuietly(command, args, { env = process.env, cwd = root, failing = `${command} failed.` } = {}) {
-  const done = spawnSync(command, args, { env, cwd, encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'], maxBuffer: 1 << 26 })
+  const done = spawnSync(command, args, {
+    env,
+    cwd,
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'pipe'],
+    maxBuffer: 1 << 26,
+  })
   if (done.error) throw new Complaint(`${failing} ${done.error.message}`)
-  if (done.status !== 0) throw new Complaint(`${failing}\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-15).join('\n')}`)
+  if (done.status !== 0)
+    throw new Complaint(`${failing}\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-15).join('\n')}`)
   return done.stdout
 }
 

@@ -7,7 +7,8 @@ export const root = fileURLToPath(new URL('../..', import.meta.url))
 
 function port(name, byDefault) {
   const value = process.env[name] ?? String(byDefault)
-  if (!/^\d+$/.test(value) || Number(value) < 1 || Number(value) > 65535) throw new Complaint(`${name} is "${value}"; it must be a port from 1 to 65535.`)
+  if (!/^\d+$/.test(value) || Number(value) < 1 || Number(value) > 65535)
+    throw new Complaint(`${name} is "${value}"; it must be a port from 1 to 65535.`)
   return Number(value)
 }
 

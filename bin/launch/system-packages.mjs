@@ -20,7 +20,8 @@ export function ensureSystemPackages(wanted, say) {
   if (!missing.length) return
   const command = `apt-get install -y --no-install-recommends ${missing.join(' ')}`
   const sudo = isRoot ? [] : has('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0 ? ['sudo', '-n'] : null
-  if (!has('apt-get') || !sudo) throw new Complaint(`${missing.join(' and ')} missing. Run this, then start again:  sudo ${command}`)
+  if (!has('apt-get') || !sudo)
+    throw new Complaint(`${missing.join(' and ')} missing. Run this, then start again:  sudo ${command}`)
   say(`Installing ${missing.join(' and ')} …`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   const apt = (line) => {

@@ -20,9 +20,18 @@ export async function startSystem(settings, { durable = true, env = {} } = {}) {
     await requireFreePort(settings.port, 'PEBBLESTRAND_PORT', 'the application')
     if (settings.demo) await requireFreePort(settings.standinsPort, 'PEBBLESTRAND_STANDINS_PORT', 'the simulated sites')
     mkdirSync(settings.data, { recursive: true })
-    const database = settings.databaseUrl ? { url: settings.databaseUrl, stop: () => {} } : await startOwnPostgres(settings, durable)
+    const database = settings.databaseUrl
+      ? { url: settings.databaseUrl, stop: () => {} }
+      : await startOwnPostgres(settings, durable)
     stops.push(database.stop)
-    const shared = { PEBBLESTRAND_PORT: String(settings.port), PEBBLESTRAND_STANDINS_PORT: String(settings.standinsPort), PEBBLESTRAND_DATA: settings.data, DATABASE_URL: database.url, NODE_ENV: 'production', ...env }
+    const shared = {
+      PEBBLESTRAND_PORT: String(settings.port),
+      PEBBLESTRAND_STANDINS_PORT: String(settings.standinsPort),
+      PEBBLESTRAND_DATA: settings.data,
+      DATABASE_URL: database.url,
+      NODE_ENV: 'production',
+      ...env,
+    }
     if (settings.demo) {
       const standins = startProgram(program('standins'), shared, (printed) => printed.includes('ready'))
       stops.push(standins.stop)

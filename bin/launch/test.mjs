@@ -26,8 +26,19 @@ async function withDatabase(settings, work) {
 const parts = {
   lint: () => npm('lint'),
   types: () => npm('types'),
-  unit: (settings) => withDatabase(settings, (url) => runShown('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile=${settings.data}/unit.json`], { ...process.env, PEBBLESTRAND_TEST_DATABASE_URL: url })),
-  e2e: (settings) => runShown('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { ...process.env, PEBBLESTRAND_TEST_REPORT: `${settings.data}/e2e.json` }),
+  unit: (settings) =>
+    withDatabase(settings, (url) =>
+      runShown(
+        'npx',
+        ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile=${settings.data}/unit.json`],
+        { ...process.env, PEBBLESTRAND_TEST_DATABASE_URL: url },
+      ),
+    ),
+  e2e: (settings) =>
+    runShown('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
+      ...process.env,
+      PEBBLESTRAND_TEST_REPORT: `${settings.data}/e2e.json`,
+    }),
 }
 
 orComplain(async () => {

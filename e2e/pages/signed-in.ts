@@ -17,7 +17,11 @@ export async function api<T>(page: Page, method: string, path: string, body?: un
   return page.evaluate(
     async ([m, p, b]) => {
       const { csrf } = await (await fetch('/api/session')).json()
-      const answer = await fetch(p as string, { method: m as string, headers: { 'content-type': 'application/json', 'x-csrf-token': csrf }, body: b === undefined ? undefined : JSON.stringify(b) })
+      const answer = await fetch(p as string, {
+        method: m as string,
+        headers: { 'content-type': 'application/json', 'x-csrf-token': csrf },
+        body: b === undefined ? undefined : JSON.stringify(b),
+      })
       return answer.json()
     },
     [method, path, body] as const,

@@ -16,15 +16,42 @@ const routes: RouteRecordRaw[] = [
   { path: '/set-up', component: () => import('./screens/set-up/SetUp.vue'), meta: { title: 'Set up', open: true } },
   { path: '/today', component: () => import('./screens/today/Today.vue'), meta: { title: 'Today', place: 'today' } },
   { path: '/sites', component: () => import('./screens/sites/Sites.vue'), meta: { title: 'Sites', place: 'sites' } },
-  { path: '/sites/:id', component: () => import('./screens/site/Site.vue'), meta: { title: 'Site', place: 'sites' }, props: true },
-  { path: '/widgets', component: () => import('./screens/widgets/Widgets.vue'), meta: { title: 'Widgets', place: 'widgets' } },
-  { path: '/widgets/:id', component: () => import('./screens/workbench/Workbench.vue'), meta: { title: 'Workbench', place: 'widgets' }, props: true },
-  { path: '/installs', component: () => import('./screens/installs/Installs.vue'), meta: { title: 'Installs', place: 'installs' } },
-  { path: '/installs/:id', component: () => import('./screens/install/Install.vue'), meta: { title: 'Install', place: 'installs' }, props: true },
+  {
+    path: '/sites/:id',
+    component: () => import('./screens/site/Site.vue'),
+    meta: { title: 'Site', place: 'sites' },
+    props: true,
+  },
+  {
+    path: '/widgets',
+    component: () => import('./screens/widgets/Widgets.vue'),
+    meta: { title: 'Widgets', place: 'widgets' },
+  },
+  {
+    path: '/widgets/:id',
+    component: () => import('./screens/workbench/Workbench.vue'),
+    meta: { title: 'Workbench', place: 'widgets' },
+    props: true,
+  },
+  {
+    path: '/installs',
+    component: () => import('./screens/installs/Installs.vue'),
+    meta: { title: 'Installs', place: 'installs' },
+  },
+  {
+    path: '/installs/:id',
+    component: () => import('./screens/install/Install.vue'),
+    meta: { title: 'Install', place: 'installs' },
+    props: true,
+  },
   { path: '/:rest(.*)*', component: () => import('./screens/NotHere.vue'), meta: { title: 'Not here' } },
 ]
 
-export const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 } })
+export const router = createRouter({
+  history: createWebHistory(),
+  routes,
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+})
 
 router.beforeEach(async (to) => {
   const session = useSession()

@@ -4,8 +4,15 @@ import type { Item } from './item'
 import { pictureOf } from './picture'
 import { fold, plainText, sanitise } from './sanitise'
 
-interface Text { value?: string; type?: string; xml?: { base?: string } }
-interface Person { name?: string; email?: string }
+interface Text {
+  value?: string
+  type?: string
+  xml?: { base?: string }
+}
+interface Person {
+  name?: string
+  email?: string
+}
 
 /** One entry of any of the four formats, as the feed library gives it. */
 export interface LooseEntry {
@@ -78,14 +85,20 @@ export function normalise(raw: unknown, base: string | null): Item | null {
 
 function linkOf(entry: LooseEntry): string | undefined {
   const alternate = entry.links?.find((l) => (l.rel ?? 'alternate') === 'alternate')
-  const permalink = entry.guid?.isPermaLink !== false && /^https?:/.test(entry.guid?.value ?? '') ? entry.guid?.value : undefined
+  const permalink =
+    entry.guid?.isPermaLink !== false && /^https?:/.test(entry.guid?.value ?? '') ? entry.guid?.value : undefined
   return entry.link ?? alternate?.href ?? entry.url ?? entry.external_url ?? permalink
 }
 
 function contentOf(entry: LooseEntry): { html: string; base?: string } {
-  const atom = entry.content?.value !== undefined ? entry.content : typeof entry.summary === 'object' ? entry.summary : null
+  const atom =
+    entry.content?.value !== undefined ? entry.content : typeof entry.summary === 'object' ? entry.summary : null
   if (entry.content?.encoded) return { html: entry.content.encoded }
-  if (atom) return { html: atom.type && atom.type !== 'text' ? (atom.value ?? '') : escapeText(atom.value ?? ''), base: atom.xml?.base }
+  if (atom)
+    return {
+      html: atom.type && atom.type !== 'text' ? (atom.value ?? '') : escapeText(atom.value ?? ''),
+      base: atom.xml?.base,
+    }
   if (entry.content_html) return { html: entry.content_html }
   if (entry.description) return { html: entry.description }
   return { html: escapeText(entry.content_text ?? (typeof entry.summary === 'string' ? entry.summary : '')) }
@@ -101,7 +114,11 @@ function titleOf(entry: LooseEntry): string {
 /** RSS titles are text in some feeds and HTML in others; a `<` that begins no tag is meant as a character. */
 const loneMarkupEscaped = (title: string) => title.replace(/<(?![a-z/!])/gi, '&lt;')
 
-const escapeText = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/\n{2,}/g, '<br>')
+const escapeText = (text: string) =>
+  text
+    .replace(/&/g, '&amp;')
+    .replace(/</g, '&lt;')
+    .replace(/\n{2,}/g, '<br>')
 
 function firstWords(text: string): string {
   if (text.length <= 80) return text
@@ -117,7 +134,14 @@ function authorOf(entry: LooseEntry): string | null {
 }
 
 function dateOf(entry: LooseEntry): string | null {
-  const candidates = [entry.pubDate, entry.published, entry.date_published, entry.dc?.dates?.[0], entry.updated, entry.date_modified]
+  const candidates = [
+    entry.pubDate,
+    entry.published,
+    entry.date_published,
+    entry.dc?.dates?.[0],
+    entry.updated,
+    entry.date_modified,
+  ]
   return candidates.map(parseDate).find((date) => date !== null) ?? null
 }
 

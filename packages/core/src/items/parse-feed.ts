@@ -50,7 +50,8 @@ function detect(document: string) {
   }
 }
 
-const looksLikeHtml = (document: string) => /^(?:\s|<!--[\s\S]*?-->|<\?xml[^>]*\?>)*<(?:!doctype\s+html|html|head|body|div|p|h1)\b/i.test(document)
+const looksLikeHtml = (document: string) =>
+  /^(?:\s|<!--[\s\S]*?-->|<\?xml[^>]*\?>)*<(?:!doctype\s+html|html|head|body|div|p|h1)\b/i.test(document)
 
 function homeOf(feed: LooseFeed): string | undefined {
   const alternate = feed.links?.find((l) => !l.rel || l.rel === 'alternate')

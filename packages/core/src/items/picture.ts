@@ -5,30 +5,45 @@ import type { LooseEntry, MediaEntry, MediaPicture } from './normalise'
 
 /** The picture of an entry: Media RSS first (largest content, then thumbnail), then the format's own, an image enclosure, the first picture in the text. */
 export function pictureOf(entry: LooseEntry, html: string, base: string | null): Picture | null {
-  return fromMedia(entry.media, base) ?? fromAddress(entry.image ?? entry.banner_image ?? imageEnclosure(entry), base) ?? fromText(html, base)
+  return (
+    fromMedia(entry.media, base) ??
+    fromAddress(entry.image ?? entry.banner_image ?? imageEnclosure(entry), base) ??
+    fromText(html, base)
+  )
 }
 
 function fromMedia(media: MediaEntry | undefined, base: string | null): Picture | null {
   const groups = [...(media?.groups ?? []), ...(media?.group ? [media.group] : [])]
   const contents = [...(media?.contents ?? []), ...groups.flatMap((g) => g.contents ?? [])]
   const pictures = contents.filter(isPicture).sort((a, b) => (b.width ?? 0) - (a.width ?? 0))
-  const thumbnails = [...(media?.thumbnails ?? []), ...groups.flatMap((g) => g.thumbnails ?? []), ...contents.flatMap((c) => c.thumbnails ?? [])]
+  const thumbnails = [
+    ...(media?.thumbnails ?? []),
+    ...groups.flatMap((g) => g.thumbnails ?? []),
+    ...contents.flatMap((c) => c.thumbnails ?? []),
+  ]
   for (const candidate of [...pictures, ...thumbnails]) {
     const url = absolute(candidate.url, base)
-    if (url) return { url, width: candidate.width ?? null, height: candidate.height ?? null, alt: descriptionOf(candidate) }
+    if (url)
+      return { url, width: candidate.width ?? null, height: candidate.height ?? null, alt: descriptionOf(candidate) }
   }
   return null
 }
 
-const isPicture = (m: MediaPicture) => m.medium === 'image' || m.type?.startsWith('image/') || (!m.medium && !m.type && /\.(jpe?g|png|webp|gif|avif)(\?|$)/i.test(m.url ?? ''))
+const isPicture = (m: MediaPicture) =>
+  m.medium === 'image' ||
+  m.type?.startsWith('image/') ||
+  (!m.medium && !m.type && /\.(jpe?g|png|webp|gif|avif)(\?|$)/i.test(m.url ?? ''))
 
-const descriptionOf = (m: MediaPicture) => (typeof m.description === 'string' ? m.description : (m.description?.value ?? ''))
+const descriptionOf = (m: MediaPicture) =>
+  typeof m.description === 'string' ? m.description : (m.description?.value ?? '')
 
 function imageEnclosure(entry: LooseEntry): string | undefined {
   return (
     entry.enclosures?.find((e) => e.type?.startsWith('image/'))?.url ??
     entry.attachments?.find((a) => a.mime_type?.startsWith('image/'))?.url ??
-    (entry.links as { href?: string; rel?: string; type?: string }[] | undefined)?.find((l) => l.rel === 'enclosure' && l.type?.startsWith('image/'))?.href
+    (entry.links as { href?: string; rel?: string; type?: string }[] | undefined)?.find(
+      (l) => l.rel === 'enclosure' && l.type?.startsWith('image/'),
+    )?.href
   )
 }
 

@@ -25,14 +25,30 @@ export function settingsOf(kind: Pick<Kind, 'settings'>): { key: string; meta: S
 }
 
 /** The settings as paragraphs that read as plain sentences, every value a piece of its own. */
-export function briefOf(kind: Pick<Kind, 'settings'>, settings: Record<string, unknown>, context: BriefContext): BriefParagraph[] {
+export function briefOf(
+  kind: Pick<Kind, 'settings'>,
+  settings: Record<string, unknown>,
+  context: BriefContext,
+): BriefParagraph[] {
   const said = settingsOf(kind).filter(({ meta }) => meta.when?.(settings) ?? true)
   return (Object.keys(paragraphs) as Paragraph[])
-    .map((id) => ({ id, heading: paragraphs[id], pieces: sentence(said.filter((s) => s.meta.paragraph === id), settings, context) }))
+    .map((id) => ({
+      id,
+      heading: paragraphs[id],
+      pieces: sentence(
+        said.filter((s) => s.meta.paragraph === id),
+        settings,
+        context,
+      ),
+    }))
     .filter((paragraph) => paragraph.pieces.length > 0)
 }
 
-function sentence(said: { key: string; meta: SettingMeta }[], settings: Record<string, unknown>, context: BriefContext): Piece[] {
+function sentence(
+  said: { key: string; meta: SettingMeta }[],
+  settings: Record<string, unknown>,
+  context: BriefContext,
+): Piece[] {
   if (!said.length) return []
   const pieces = said.flatMap(({ key, meta }): Piece[] => [
     { text: meta.before },
@@ -58,7 +74,12 @@ export function wordsFor(control: Control, value: unknown, context: BriefContext
     case 'colour':
       return value ? String(value) : (control.unset ?? '')
     case 'sources':
-      return (value as string[]).length ? listed((value as string[]).map((id) => context.sourceNames[id] ?? 'a source that is gone'), 'and') : 'no source yet'
+      return (value as string[]).length
+        ? listed(
+            (value as string[]).map((id) => context.sourceNames[id] ?? 'a source that is gone'),
+            'and',
+          )
+        : 'no source yet'
   }
 }
 

@@ -9,7 +9,12 @@ export interface Change {
 }
 
 /** What differs between two settings of one kind, in the brief's words and order. */
-export function difference(kind: Pick<Kind, 'settings'>, before: Record<string, unknown>, after: Record<string, unknown>, context: BriefContext): Change[] {
+export function difference(
+  kind: Pick<Kind, 'settings'>,
+  before: Record<string, unknown>,
+  after: Record<string, unknown>,
+  context: BriefContext,
+): Change[] {
   return settingsOf(kind)
     .filter(({ key }) => JSON.stringify(before[key]) !== JSON.stringify(after[key]))
     .map(({ key, meta }) => ({

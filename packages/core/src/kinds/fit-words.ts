@@ -22,7 +22,12 @@ export function fitVerdict<S>(kind: Pick<Kind<S>, 'fitSpec' | 'noun'>, settings:
     fewer: `${columnsOf(spec.columns)} would be ${px(result.askedCell)} each and ${wants}, so ${columnsOf(result.columns)} of ${px(result.cell)} ${result.columns === 1 ? 'is' : 'are'} shown. ${columnsOf(spec.columns)} fit from ${px(result.wantsWidth)} up.`,
     'too-narrow': `1 column is ${px(result.cell)} here, and ${wants}. Take a placement of ${px(result.oneColumnWants)} or more, or leave out the picture.`,
   }[result.verdict]
-  return { verdict: result.verdict, head: { fits: 'Fits.', fewer: 'Fits with fewer columns.', 'too-narrow': 'Too narrow.' }[result.verdict], says, fit: result }
+  return {
+    verdict: result.verdict,
+    head: { fits: 'Fits.', fewer: 'Fits with fewer columns.', 'too-narrow': 'Too narrow.' }[result.verdict],
+    says,
+    fit: result,
+  }
 }
 
 /** A hint where the last row has gaps: the counts that would fill it. */

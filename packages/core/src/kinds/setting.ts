@@ -37,14 +37,20 @@ export const settingRegistry = z.registry<SettingMeta>()
 
 type Place = Omit<SettingMeta, 'control'>
 
-export const number = (limits: { min: number; max: number; step?: number; unit?: string; byDefault: number }, place: Place) =>
+export const number = (
+  limits: { min: number; max: number; step?: number; unit?: string; byDefault: number },
+  place: Place,
+) =>
   z
     .number({ error: `must be a whole number from ${limits.min} to ${limits.max}` })
     .int(`must be a whole number from ${limits.min} to ${limits.max}`)
     .min(limits.min, `must be ${limits.min} or more`)
     .max(limits.max, `must be ${limits.max} or less`)
     .default(limits.byDefault)
-    .register(settingRegistry, { ...place, control: { type: 'number', min: limits.min, max: limits.max, step: limits.step ?? 1, unit: limits.unit ?? '' } })
+    .register(settingRegistry, {
+      ...place,
+      control: { type: 'number', min: limits.min, max: limits.max, step: limits.step ?? 1, unit: limits.unit ?? '' },
+    })
 
 export const choice = <const V extends string>(options: Record<V, string>, byDefault: NoInfer<V>, place: Place) =>
   z
@@ -52,11 +58,17 @@ export const choice = <const V extends string>(options: Record<V, string>, byDef
     .default(byDefault as never)
     .register(settingRegistry, {
       ...place,
-      control: { type: 'choice', options: (Object.entries(options) as [string, string][]).map(([value, words]) => ({ value, words })) },
+      control: {
+        type: 'choice',
+        options: (Object.entries(options) as [string, string][]).map(([value, words]) => ({ value, words })),
+      },
     })
 
 export const onOff = (words: { on: string; off: string }, byDefault: boolean, place: Place) =>
-  z.boolean().default(byDefault).register(settingRegistry, { ...place, control: { type: 'switch', ...words } })
+  z
+    .boolean()
+    .default(byDefault)
+    .register(settingRegistry, { ...place, control: { type: 'switch', ...words } })
 
 export const wordList = (none: string, place: Place) =>
   z
@@ -66,7 +78,12 @@ export const wordList = (none: string, place: Place) =>
     .register(settingRegistry, { ...place, control: { type: 'words', most: 20, none } })
 
 export const text = (most: number, none: string, place: Place) =>
-  z.string().trim().max(most, `must have ${most} letters or fewer`).default('').register(settingRegistry, { ...place, control: { type: 'text', most, none } })
+  z
+    .string()
+    .trim()
+    .max(most, `must have ${most} letters or fewer`)
+    .default('')
+    .register(settingRegistry, { ...place, control: { type: 'text', most, none } })
 
 const hex = /^#(?:[0-9a-f]{3}|[0-9a-f]{6})$/i
 

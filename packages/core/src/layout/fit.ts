@@ -21,9 +21,11 @@ export interface Fit {
   oneColumnWants: number
 }
 
-const cellWidth = (width: number, columns: number, { gap, padding }: FitSpec) => (width - 2 * padding - gap * (columns - 1)) / columns
+const cellWidth = (width: number, columns: number, { gap, padding }: FitSpec) =>
+  (width - 2 * padding - gap * (columns - 1)) / columns
 
-const widthFor = (columns: number, { gap, padding, cellMin }: FitSpec) => columns * cellMin + gap * (columns - 1) + 2 * padding
+const widthFor = (columns: number, { gap, padding, cellMin }: FitSpec) =>
+  columns * cellMin + gap * (columns - 1) + 2 * padding
 
 /** How many columns a width takes, and how wide each is: CSS grid with equal `minmax(0, 1fr)` tracks (CSS Grid Layout 1, section 12.7). */
 export function fit(width: number, spec: FitSpec): Fit {

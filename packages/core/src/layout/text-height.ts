@@ -9,6 +9,12 @@ export function lineCount(letters: number, width: number, fontSize: number): num
 }
 
 /** Height in px of a text of so many letters; `lineHeight` as a multiple of the font size, `most` lines. */
-export function textHeight(letters: number, width: number, fontSize: number, lineHeight: number, most = Infinity): number {
+export function textHeight(
+  letters: number,
+  width: number,
+  fontSize: number,
+  lineHeight: number,
+  most = Infinity,
+): number {
   return Math.min(most, lineCount(letters, width, fontSize)) * fontSize * lineHeight
 }

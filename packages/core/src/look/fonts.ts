@@ -1,7 +1,17 @@
 /** Faces that ship with Pebblestrand and may be used in widgets: id → name, CSS family, file under /fonts/. */
 export const shippedFonts = {
-  hyperlegible: { name: 'Atkinson Hyperlegible', family: 'Pebblestrand Hyperlegible', file: 'atkinson-hyperlegible-next.woff2', generic: 'sans-serif' },
-  bricolage: { name: 'Bricolage Grotesque', family: 'Pebblestrand Bricolage', file: 'bricolage-grotesque.woff2', generic: 'sans-serif' },
+  hyperlegible: {
+    name: 'Atkinson Hyperlegible',
+    family: 'Pebblestrand Hyperlegible',
+    file: 'atkinson-hyperlegible-next.woff2',
+    generic: 'sans-serif',
+  },
+  bricolage: {
+    name: 'Bricolage Grotesque',
+    family: 'Pebblestrand Bricolage',
+    file: 'bricolage-grotesque.woff2',
+    generic: 'sans-serif',
+  },
   mono: { name: 'JetBrains Mono', family: 'Pebblestrand Mono', file: 'jetbrains-mono.woff2', generic: 'monospace' },
 } as const
 

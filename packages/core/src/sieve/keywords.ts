@@ -6,7 +6,11 @@ const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 /** A word or phrase matches whole words; a trailing * lets it match beginnings: "engrav*" finds engraving and engraved. */
 function pattern(keyword: string): string {
   const open = keyword.endsWith('*')
-  const words = folded(open ? keyword.slice(0, -1) : keyword).trim().split(/\s+/).map(escaped).join('\\s+')
+  const words = folded(open ? keyword.slice(0, -1) : keyword)
+    .trim()
+    .split(/\s+/)
+    .map(escaped)
+    .join('\\s+')
   return words ? `(?<![\\p{L}\\p{N}])${words}${open ? '' : '(?![\\p{L}\\p{N}])'}` : ''
 }
 

@@ -36,6 +36,7 @@ export function sift(items: readonly Item[], rules: readonly Rule[], order: Orde
 }
 
 // Each rule is looked up by its own kind, so the definition always fits it; the compiler cannot follow that.
-const definitionOf = (rule: Rule) => ruleKinds[rule.kind] as { label(r: Rule): string; test(r: Rule, now: Date): (item: Item, index: number) => boolean }
+const definitionOf = (rule: Rule) =>
+  ruleKinds[rule.kind] as { label(r: Rule): string; test(r: Rule, now: Date): (item: Item, index: number) => boolean }
 const labelOf = (rule: Rule) => definitionOf(rule).label(rule)
 const testOf = (rule: Rule, now: Date) => definitionOf(rule).test(rule, now)

@@ -1,6 +1,10 @@
 /** How a snippet embeds. */
 export const methods = {
-  inline: { name: 'element and script', short: 'inline', gives: 'it keeps its own height and takes the font of the page' },
+  inline: {
+    name: 'element and script',
+    short: 'inline',
+    gives: 'it keeps its own height and takes the font of the page',
+  },
   frame: { name: 'frame', short: 'frame', gives: 'it works nearly anywhere, at a fixed width and height' },
 } as const
 

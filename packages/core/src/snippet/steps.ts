@@ -33,7 +33,10 @@ export function stepsFor(profile: PlatformProfile, context: StepContext): Step[]
 function parts(template: string, fill: Record<string, string>): Step['parts'] {
   return template
     .split('**')
-    .map((piece, index) => ({ text: piece.replace(/\{(\w+)\}/g, (whole, name: string) => fill[name] ?? whole), strong: index % 2 === 1 }))
+    .map((piece, index) => ({
+      text: piece.replace(/\{(\w+)\}/g, (whole, name: string) => fill[name] ?? whole),
+      strong: index % 2 === 1,
+    }))
     .filter((part) => part.text)
 }
 

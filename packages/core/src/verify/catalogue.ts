@@ -51,7 +51,10 @@ export const catalogue = {
   },
   'still-there': {
     title: 'It is still on the page.',
-    says: (d) => (d.found ? `The install is meant to be gone, and stands in the ${d.found}.` : 'The install is meant to be gone, and stands on the page.'),
+    says: (d) =>
+      d.found
+        ? `The install is meant to be gone, and stands in the ${d.found}.`
+        : 'The install is meant to be gone, and stands on the page.',
     remedy: (d) => `Take the snippet out, then ${d.steps?.publish ?? 'publish the page'}.`,
     hands: 'publish',
   },
@@ -81,14 +84,18 @@ export const catalogue = {
   },
   'no-width': {
     title: 'The frame has no fitting width.',
-    says: (d) => (d.width ? `The frame is ${d.width} px wide, its placement ${d.placementWidth} px.` : 'The frame has no width, so browsers make it 300 px wide.'),
+    says: (d) =>
+      d.width
+        ? `The frame is ${d.width} px wide, its placement ${d.placementWidth} px.`
+        : 'The frame has no width, so browsers make it 300 px wide.',
     remedy: () => 'Paste the sized snippet in its place.',
     hands: 'paste',
   },
   'shown-as-text': {
     title: 'The snippet is shown as text.',
     says: (d) => `Visitors read its code${d.found ? ` in the ${d.found}` : ''} instead of seeing the widget.`,
-    remedy: (d) => `Take it out of the text box and paste it into ${d.steps?.codeBox ?? "the editor's HTML or code block"}.`,
+    remedy: (d) =>
+      `Take it out of the text box and paste it into ${d.steps?.codeBox ?? "the editor's HTML or code block"}.`,
     hands: 'paste',
   },
   inert: {
@@ -105,7 +112,8 @@ export const catalogue = {
   },
   'cached-copy': {
     title: 'An old copy is being served.',
-    says: (d) => `Past the cache the widget is there; the page as served is an old copy${d.age === undefined ? '' : `, ${age(d.age)} old`}.`,
+    says: (d) =>
+      `Past the cache the widget is there; the page as served is an old copy${d.age === undefined ? '' : `, ${age(d.age)} old`}.`,
     remedy: (d) => `Clear the cache: ${d.steps?.cache ?? "use the site's own button for it"}.`,
     hands: 'cache',
   },

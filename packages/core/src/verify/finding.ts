@@ -22,5 +22,13 @@ export interface Finding {
 
 export function finding(code: FindingCode, data: FindingData, proof: Proof): Finding {
   const entry = catalogue[code]
-  return { code, title: entry.title, says: entry.says(data), remedy: entry.remedy(data), hands: entry.hands, data, proof }
+  return {
+    code,
+    title: entry.title,
+    says: entry.says(data),
+    remedy: entry.remedy(data),
+    hands: entry.hands,
+    data,
+    proof,
+  }
 }

@@ -6,7 +6,13 @@ import { note, type Seen } from './seen'
 
 /** No copy of the install runs on the page: what stands there instead, and if nothing, why? The most telling answer alone. */
 export function judgeMissing(plan: Plan, seen: Seen): Finding[] {
-  const answer = elsewhere(plan, seen) ?? remnant(plan, seen) ?? asText(plan, seen) ?? notRun(plan, seen) ?? another(plan, seen) ?? unchanged(plan, seen)
+  const answer =
+    elsewhere(plan, seen) ??
+    remnant(plan, seen) ??
+    asText(plan, seen) ??
+    notRun(plan, seen) ??
+    another(plan, seen) ??
+    unchanged(plan, seen)
   return [answer ?? note('absent', { steps: plan.words }, seen)]
 }
 
@@ -24,7 +30,14 @@ function remnant(plan: Plan, seen: Seen): Finding | null {
 
 function asText(plan: Plan, seen: Seen): Finding | null {
   const text = seen.traces.dead.filter((d) => d.id === plan.install && d.where === 'text')
-  return text.length ? note('shown-as-text', { found: inPlacement(seen.page, text[0]!.node, plan.placement).region ?? undefined, steps: plan.words }, seen, text) : null
+  return text.length
+    ? note(
+        'shown-as-text',
+        { found: inPlacement(seen.page, text[0]!.node, plan.placement).region ?? undefined, steps: plan.words },
+        seen,
+        text,
+      )
+    : null
 }
 
 function notRun(plan: Plan, seen: Seen): Finding | null {
@@ -34,11 +47,19 @@ function notRun(plan: Plan, seen: Seen): Finding | null {
 
 /** Something of ours in this very placement that is not planned for it. */
 function another(plan: Plan, seen: Seen): Finding | null {
-  const strangers = seen.traces.live.filter((t) => !plan.others.some((o) => o.install === t.id && o.here) && inPlacement(seen.page, t.node, plan.placement).inside)
+  const strangers = seen.traces.live.filter(
+    (t) =>
+      !plan.others.some((o) => o.install === t.id && o.here) && inPlacement(seen.page, t.node, plan.placement).inside,
+  )
   const first = strangers[0]
   if (!first) return null
   const name = plan.others.find((o) => o.install === first.id)?.name
-  return note('other-widget', { planned: plan.placement.region, other: name ? `“${name}”` : 'a widget that the register does not know' }, seen, strangers)
+  return note(
+    'other-widget',
+    { planned: plan.placement.region, other: name ? `“${name}”` : 'a widget that the register does not know' },
+    seen,
+    strangers,
+  )
 }
 
 /** Pasted, and the page is as it was before: its content by hash, or its Last-Modified. */
@@ -48,6 +69,10 @@ function unchanged(plan: Plan, seen: Seen): Finding | null {
   const modified = Date.parse(seen.answer.headers['last-modified'] ?? '')
   const pasted = Date.parse(plan.pastedAt ?? '')
   // Last-Modified counts whole seconds, so the second of the paste itself tells nothing.
-  const untouched = Number.isFinite(modified) && Number.isFinite(pasted) && modified < pasted - 1000 && seen.answer.headers['last-modified'] === plan.baseline.lastModified
+  const untouched =
+    Number.isFinite(modified) &&
+    Number.isFinite(pasted) &&
+    modified < pasted - 1000 &&
+    seen.answer.headers['last-modified'] === plan.baseline.lastModified
   return sameContent || untouched ? note('unpublished', { steps: plan.words }, seen) : null
 }

@@ -10,7 +10,8 @@ export interface Page {
 /** Parses as the HTML standard says and browsers do (parse5), with source positions. */
 export const parsePage = (html: string): Page => ({ $: load(html, { sourceCodeLocationInfo: true }), source: html })
 
-export const isElement = (node: AnyNode | null | undefined): node is Element => node?.type === 'tag' || node?.type === 'script' || node?.type === 'style'
+export const isElement = (node: AnyNode | null | undefined): node is Element =>
+  node?.type === 'tag' || node?.type === 'script' || node?.type === 'style'
 
 /** All ancestors, nearest first. */
 export function* ancestors(node: AnyNode): Generator<Element> {

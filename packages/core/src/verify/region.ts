@@ -3,7 +3,14 @@ import { regionIds, type Region } from '../snippet'
 import { ancestors, type Page } from './page'
 
 /** ARIA landmark roles (WAI-ARIA 1.2) as regions. */
-const roles: Record<string, Region> = { banner: 'header', navigation: 'header', main: 'main', article: 'main', complementary: 'sidebar', contentinfo: 'footer' }
+const roles: Record<string, Region> = {
+  banner: 'header',
+  navigation: 'header',
+  main: 'main',
+  article: 'main',
+  complementary: 'sidebar',
+  contentinfo: 'footer',
+}
 
 /** HTML elements with a landmark role of their own (HTML-AAM 1.0); header and footer only outside sectioning content. */
 const elements: Record<string, Region> = { main: 'main', article: 'main', aside: 'sidebar', nav: 'header' }
@@ -41,12 +48,18 @@ function landmark(element: Element): Region | null {
 }
 
 function named(element: Element): Region | null {
-  const tokens = `${element.attribs.id ?? ''} ${element.attribs.class ?? ''}`.split(/[\s_-]+|(?<=[a-z])(?=[A-Z])/).map((w) => w.toLowerCase())
+  const tokens = `${element.attribs.id ?? ''} ${element.attribs.class ?? ''}`
+    .split(/[\s_-]+|(?<=[a-z])(?=[A-Z])/)
+    .map((w) => w.toLowerCase())
   return words.find(([, pattern]) => tokens.some((token) => pattern.test(token)))?.[0] ?? null
 }
 
 /** Whether a node lies in a placement: its selector decides where it has one, else the region. A broken selector decides nothing. */
-export function inPlacement(page: Page, node: AnyNode, placement: { region: Region; selector?: string | null }): { inside: boolean; region: Region | null } {
+export function inPlacement(
+  page: Page,
+  node: AnyNode,
+  placement: { region: Region; selector?: string | null },
+): { inside: boolean; region: Region | null } {
   const region = regionOf(node)
   if (placement.selector) {
     try {

@@ -17,6 +17,7 @@ export const statusIds = Object.keys(statuses) as [InstallStatus, ...InstallStat
 export function statusAfter(plan: Pick<Plan, 'status' | 'retiring'>, findings: Finding[]): InstallStatus {
   if (!findings.length) return plan.retiring ? 'retired' : 'confirmed'
   const waiting = plan.status === 'planned' || plan.status === 'handed-over'
-  if (waiting && !plan.retiring && findings.every((f) => f.code === 'absent' || f.code === 'other-widget')) return plan.status
+  if (waiting && !plan.retiring && findings.every((f) => f.code === 'absent' || f.code === 'other-widget'))
+    return plan.status
   return 'needs-a-hand'
 }

@@ -98,12 +98,21 @@ function deadPlace(node: Element, bodyTag: number): DeadTrace['where'] | null {
 
 /** Offset of the `<body>` tag in the source, comments and scripts passed over; -1 where the page leaves it out. */
 function explicitBodyOffset(page: Page): number {
-  const blanked = page.source.replace(/<!--[\s\S]*?-->|<(script|style|template|noscript|textarea|title)\b[\s\S]*?<\/\1\s*>/gi, (dead) => ' '.repeat(dead.length))
+  const blanked = page.source.replace(
+    /<!--[\s\S]*?-->|<(script|style|template|noscript|textarea|title)\b[\s\S]*?<\/\1\s*>/gi,
+    (dead) => ' '.repeat(dead.length),
+  )
   return blanked.search(/<body[\s>]/i)
 }
 
 /** Elements whose text a browser does not run as HTML. */
-const textPlaces: Record<string, DeadTrace['where']> = { noscript: 'noscript', template: 'template', script: 'data', style: 'data', title: 'head' }
+const textPlaces: Record<string, DeadTrace['where']> = {
+  noscript: 'noscript',
+  template: 'template',
+  script: 'data',
+  style: 'data',
+  title: 'head',
+}
 
 function collectText(traces: Traces, node: Text): void {
   if (!node.data.includes(MARK) && !node.data.includes('/f/')) return
@@ -122,7 +131,8 @@ function blockOf(element: Element): Element {
   return block
 }
 
-const textOf = (node: AnyNode): string => (node.type === 'text' ? node.data : 'children' in node ? node.children.map(textOf).join('') : '')
+const textOf = (node: AnyNode): string =>
+  node.type === 'text' ? node.data : 'children' in node ? node.children.map(textOf).join('') : ''
 
 function collectDead(traces: Traces, node: AnyNode, text: string, where: DeadTrace['where']): void {
   for (const match of text.matchAll(IN_TEXT)) {
@@ -134,4 +144,5 @@ function collectDead(traces: Traces, node: AnyNode, text: string, where: DeadTra
 }
 
 /** How far into a node's own source its text begins to be ours; entities make this the node's start at worst. */
-const leadOf = (node: AnyNode, matched: string) => ('data' in node ? node.data.slice(0, Math.max(0, node.data.indexOf(matched))).length : 0)
+const leadOf = (node: AnyNode, matched: string) =>
+  'data' in node ? node.data.slice(0, Math.max(0, node.data.indexOf(matched))).length : 0

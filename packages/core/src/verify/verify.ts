@@ -51,14 +51,26 @@ function judge(plan: Plan, served: Seen, newest: Seen): Finding[] {
 /** Copies that load from this Pebblestrand: a frame says so itself, an element by its script; one without any script counts as ours. */
 function isOurs(plan: Plan, seen: Seen): boolean {
   const { scripts } = seen.traces
-  return seen.mine.some((t) => (t.form === 'frame' ? t.origin === plan.origin : !scripts.length || scripts.includes(plan.origin)))
+  return seen.mine.some((t) =>
+    t.form === 'frame' ? t.origin === plan.origin : !scripts.length || scripts.includes(plan.origin),
+  )
 }
 
 function judgeGone(plan: Plan, served: Seen, newest: Seen): Finding[] {
-  const left = [newest, served].find((seen) => seen.mine.length || seen.traces.dead.some((d) => d.id === plan.install && d.where === 'text'))
+  const left = [newest, served].find(
+    (seen) => seen.mine.length || seen.traces.dead.some((d) => d.id === plan.install && d.where === 'text'),
+  )
   if (!left) return []
-  if (left === served && newest !== served) return [note('cached-copy', { age: ageOf(served.answer), steps: plan.words }, served, left.mine)]
-  return [note('still-there', { found: left.mine[0] && (regionOf(left.mine[0].node) ?? undefined), steps: plan.words }, left, left.mine)]
+  if (left === served && newest !== served)
+    return [note('cached-copy', { age: ageOf(served.answer), steps: plan.words }, served, left.mine)]
+  return [
+    note(
+      'still-there',
+      { found: left.mine[0] && (regionOf(left.mine[0].node) ?? undefined), steps: plan.words },
+      left,
+      left.mine,
+    ),
+  ]
 }
 
 function look(plan: Plan, answer: Fetched, which: Seen['which']): Seen {

@@ -1,4 +1,10 @@
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize'
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
 import { id, ref, text, time } from '../platform/database/columns'
 
 export type Role = 'owner' | 'member'
@@ -27,8 +33,14 @@ export class Instance extends Model<InferAttributes<Instance>, InferCreationAttr
 }
 
 export function defineAccounts(sequelize: Sequelize): void {
-  User.init({ id: id(), email: text(), name: text(), passwordHash: text(), role: text(), createdAt: time() }, { sequelize, tableName: 'users' })
-  Session.init({ tokenHash: { ...text(), primaryKey: true }, userId: ref(), csrf: text(), createdAt: time(), expiresAt: time() }, { sequelize, tableName: 'sessions' })
+  User.init(
+    { id: id(), email: text(), name: text(), passwordHash: text(), role: text(), createdAt: time() },
+    { sequelize, tableName: 'users' },
+  )
+  Session.init(
+    { tokenHash: { ...text(), primaryKey: true }, userId: ref(), csrf: text(), createdAt: time(), expiresAt: time() },
+    { sequelize, tableName: 'sessions' },
+  )
   Instance.init({ key: { ...text(), primaryKey: true }, value: text() }, { sequelize, tableName: 'instance' })
   Session.belongsTo(User, { foreignKey: 'userId' })
 }

@@ -5,7 +5,9 @@ const COST = { N: 2 ** 17, r: 8, p: 1, maxmem: 160 * 1024 * 1024 }
 const LENGTH = 32
 
 const derive = (password: string, salt: Buffer, options: ScryptOptions) =>
-  new Promise<Buffer>((resolve, reject) => scrypt(password.normalize('NFKC'), salt, LENGTH, options, (error, key) => (error ? reject(error) : resolve(key))))
+  new Promise<Buffer>((resolve, reject) =>
+    scrypt(password.normalize('NFKC'), salt, LENGTH, options, (error, key) => (error ? reject(error) : resolve(key))),
+  )
 
 /** `scrypt$N$r$p$salt$hash`, so that the cost can be raised later. */
 export async function hashPassword(password: string): Promise<string> {
@@ -17,7 +19,12 @@ export async function hashPassword(password: string): Promise<string> {
 export async function checkPassword(password: string, stored: string): Promise<boolean> {
   const [, N, r, p, salt, hash] = stored.split('$')
   const wanted = Buffer.from(hash ?? '', 'base64url')
-  const key = await derive(password, Buffer.from(salt ?? '', 'base64url'), { N: Number(N), r: Number(r), p: Number(p), maxmem: COST.maxmem })
+  const key = await derive(password, Buffer.from(salt ?? '', 'base64url'), {
+    N: Number(N),
+    r: Number(r),
+    p: Number(p),
+    maxmem: COST.maxmem,
+  })
   return wanted.length === key.length && timingSafeEqual(wanted, key)
 }
 

@@ -21,16 +21,35 @@ const SetUp = z.object({
   password: z.string().min(10, 'must have 10 characters or more').max(500),
 })
 
-const facts = async (user: User, csrf: string) => ({ user: { id: user.id, name: user.name, email: user.email, role: user.role }, csrf, agency: await agencyName() })
+const facts = async (user: User, csrf: string) => ({
+  user: { id: user.id, name: user.name, email: user.email, role: user.role },
+  csrf,
+  agency: await agencyName(),
+})
 
 /** Signing in and out, and the first owner. Open to all; sign-in and set-up are limited by address and by account. */
 export async function accountRoutes(app: FastifyInstance, { db, config }: Context): Promise<void> {
   await app.register(rateLimit, { global: false })
-  const limited = { config: { rateLimit: { max: 10, timeWindow: '5 minutes', keyGenerator: (request: { ip: string; body?: unknown }) => `${request.ip} ${emailOf(request.body)}`, hook: 'preHandler' as const } } }
+  const limited = {
+    config: {
+      rateLimit: {
+        max: 10,
+        timeWindow: '5 minutes',
+        keyGenerator: (request: { ip: string; body?: unknown }) => `${request.ip} ${emailOf(request.body)}`,
+        hook: 'preHandler' as const,
+      },
+    },
+  }
 
   const welcome = async (reply: FastifyReply, user: User) => {
     const { token, csrf } = await begin(user.id)
-    reply.setCookie(COOKIE, token, { path: '/', httpOnly: true, sameSite: 'lax', secure: config.origin.startsWith('https:'), maxAge: 14 * 86_400 })
+    reply.setCookie(COOKIE, token, {
+      path: '/',
+      httpOnly: true,
+      sameSite: 'lax',
+      secure: config.origin.startsWith('https:'),
+      maxAge: 14 * 86_400,
+    })
     return facts(user, csrf)
   }
 
@@ -58,7 +77,12 @@ export async function accountRoutes(app: FastifyInstance, { db, config }: Contex
 
   app.get('/api/setup', async () => ({ open: (await setupKey()) !== null }))
 
-  app.post('/api/setup', limited, async (request, reply) => welcome(reply, await setUpOwner(db, parse(SetUp, request.body))))
+  app.post('/api/setup', limited, async (request, reply) =>
+    welcome(reply, await setUpOwner(db, parse(SetUp, request.body))),
+  )
 }
 
-const emailOf = (body: unknown) => String((body as { email?: unknown } | null)?.email ?? '').toLowerCase().slice(0, 200)
+const emailOf = (body: unknown) =>
+  String((body as { email?: unknown } | null)?.email ?? '')
+    .toLowerCase()
+    .slice(0, 200)

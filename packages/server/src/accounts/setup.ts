@@ -33,12 +33,16 @@ export async function setUpOwner(db: Sequelize, owner: Owner): Promise<User> {
   const wanted = await setupKey()
   if (wanted === null) throw new AppError('setup-done')
   const [a, b] = [Buffer.from(owner.key.trim()), Buffer.from(wanted)]
-  if (a.length !== b.length || !timingSafeEqual(a, b)) throw new AppError('setup-key-wrong', { issues: [{ field: 'key', message: 'is not the printed one' }] })
+  if (a.length !== b.length || !timingSafeEqual(a, b))
+    throw new AppError('setup-key-wrong', { issues: [{ field: 'key', message: 'is not the printed one' }] })
   const passwordHash = await hashPassword(owner.password)
   return db.transaction(async (transaction) => {
     await db.query('LOCK TABLE users IN EXCLUSIVE MODE', { transaction })
     if (await User.count({ transaction })) throw new AppError('setup-done')
-    const user = await User.create({ email: owner.email, name: owner.name, role: 'owner', passwordHash }, { transaction })
+    const user = await User.create(
+      { email: owner.email, name: owner.name, role: 'owner', passwordHash },
+      { transaction },
+    )
     await Instance.upsert({ key: AGENCY, value: owner.agency }, { transaction })
     await Instance.destroy({ where: { key: KEY }, transaction })
     await record('set-up', { userId: user.id }, transaction)

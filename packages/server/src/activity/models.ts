@@ -1,8 +1,30 @@
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize'
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
 import { id, json, maybeRef, text, time } from '../platform/database/columns'
 
 /** What was done, as the time line says it. A verb once shipped keeps its meaning. */
-export type Verb = 'planned' | 'pasted' | 'unpasted' | 'checked' | 'retiring' | 'retired' | 'kept' | 'method' | 'published' | 'created' | 'restored' | 'renamed' | 'site-added' | 'page-added' | 'page-moved' | 'set-up'
+export type Verb =
+  | 'planned'
+  | 'pasted'
+  | 'unpasted'
+  | 'checked'
+  | 'retiring'
+  | 'retired'
+  | 'kept'
+  | 'method'
+  | 'published'
+  | 'created'
+  | 'restored'
+  | 'renamed'
+  | 'site-added'
+  | 'page-added'
+  | 'page-moved'
+  | 'set-up'
 
 export class Activity extends Model<InferAttributes<Activity>, InferCreationAttributes<Activity>> {
   declare id: CreationOptional<string>
@@ -16,5 +38,17 @@ export class Activity extends Model<InferAttributes<Activity>, InferCreationAttr
 }
 
 export function defineActivity(sequelize: Sequelize): void {
-  Activity.init({ id: id(), at: time(), userId: maybeRef(), verb: text(), installId: maybeRef(), widgetId: maybeRef(), siteId: maybeRef(), data: json({}) }, { sequelize, tableName: 'activity' })
+  Activity.init(
+    {
+      id: id(),
+      at: time(),
+      userId: maybeRef(),
+      verb: text(),
+      installId: maybeRef(),
+      widgetId: maybeRef(),
+      siteId: maybeRef(),
+      data: json({}),
+    },
+    { sequelize, tableName: 'activity' },
+  )
 }

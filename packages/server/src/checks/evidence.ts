@@ -20,9 +20,27 @@ async function fetchPage(outbound: Outbound, url: string, headers: Record<string
   try {
     const answer = await outbound.get(url, headers)
     const html = decodeBytes(answer.body, answer.headers['content-type']).replaceAll('\0', '\uFFFD') // PostgreSQL text holds no NUL
-    return { url, finalUrl: answer.finalUrl, status: answer.status, headers: answer.headers, html, at, ms: answer.ms, error: null }
+    return {
+      url,
+      finalUrl: answer.finalUrl,
+      status: answer.status,
+      headers: answer.headers,
+      html,
+      at,
+      ms: answer.ms,
+      error: null,
+    }
   } catch (error) {
     if (!(error instanceof OutboundError)) throw error
-    return { url, finalUrl: url, status: 0, headers: {}, html: '', at, ms: 0, error: { code: error.code, message: error.message } }
+    return {
+      url,
+      finalUrl: url,
+      status: 0,
+      headers: {},
+      html: '',
+      at,
+      ms: 0,
+      error: { code: error.code, message: error.message },
+    }
   }
 }

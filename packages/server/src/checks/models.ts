@@ -1,6 +1,24 @@
 import type { Facts, InstallStatus, Proof } from '@pebblestrand/core/verify'
-import { DataTypes, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize'
-import { id, integer, json, maybeJson, maybeRef, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
+import {
+  id,
+  integer,
+  json,
+  maybeJson,
+  maybeRef,
+  maybeText,
+  maybeTime,
+  ref,
+  text,
+  time,
+} from '../platform/database/columns'
 
 export type CheckCause = 'plan' | 'person' | 'round' | 'retire'
 export type CheckState = 'queued' | 'served' | 'fresh' | 'judging' | 'done' | 'failed' | 'stopped'
@@ -58,21 +76,52 @@ export class Round extends Model<InferAttributes<Round>, InferCreationAttributes
 export function defineChecks(sequelize: Sequelize): void {
   Check.init(
     {
-      id: id(), installId: ref(), roundId: maybeRef(), cause: text(), state: { ...text(), defaultValue: 'queued' }, askedBy: maybeRef(), askedAt: time(), finishedAt: maybeTime(),
-      statusAfter: maybeText(), facts: maybeJson(), problem: maybeText(),
+      id: id(),
+      installId: ref(),
+      roundId: maybeRef(),
+      cause: text(),
+      state: { ...text(), defaultValue: 'queued' },
+      askedBy: maybeRef(),
+      askedAt: time(),
+      finishedAt: maybeTime(),
+      statusAfter: maybeText(),
+      facts: maybeJson(),
+      problem: maybeText(),
     },
     { sequelize, tableName: 'checks' },
   )
   FindingRow.init(
-    { id: id(), checkId: ref(), code: text(), hands: text(), position: integer(), title: text(), says: text(), remedy: text(), data: json(), proof: json() },
+    {
+      id: id(),
+      checkId: ref(),
+      code: text(),
+      hands: text(),
+      position: integer(),
+      title: text(),
+      says: text(),
+      remedy: text(),
+      data: json(),
+      proof: json(),
+    },
     { sequelize, tableName: 'findings' },
   )
   Answer.init(
     {
-      checkId: { ...ref(), primaryKey: true }, which: { type: DataTypes.TEXT, allowNull: false, primaryKey: true }, url: text(), finalUrl: text(), status: integer(), headers: json(),
-      html: text(), ms: integer(), at: time(), error: maybeJson(),
+      checkId: { ...ref(), primaryKey: true },
+      which: { type: DataTypes.TEXT, allowNull: false, primaryKey: true },
+      url: text(),
+      finalUrl: text(),
+      status: integer(),
+      headers: json(),
+      html: text(),
+      ms: integer(),
+      at: time(),
+      error: maybeJson(),
     },
     { sequelize, tableName: 'answers' },
   )
-  Round.init({ id: id(), state: text(), total: integer(), startedBy: maybeRef(), startedAt: time(), finishedAt: maybeTime() }, { sequelize, tableName: 'rounds' })
+  Round.init(
+    { id: id(), state: text(), total: integer(), startedBy: maybeRef(), startedAt: time(), finishedAt: maybeTime() },
+    { sequelize, tableName: 'rounds' },
+  )
 }

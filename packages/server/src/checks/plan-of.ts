@@ -14,10 +14,16 @@ WHERE p.site_id = :siteId AND i.id <> :installId AND i.status <> 'retired' LIMIT
 
 /** What the register says of an install, as the verifier wants it. */
 export async function planOf({ db, config }: Context, install: Install): Promise<{ plan: Plan; url: string }> {
-  const [page, placement] = await Promise.all([Page.findByPk(install.pageId, { include: Site }), Placement.findByPk(install.placementId)])
+  const [page, placement] = await Promise.all([
+    Page.findByPk(install.pageId, { include: Site }),
+    Placement.findByPk(install.placementId),
+  ])
   const site = page!.Site!
   const url = addressOf({ origin: site.origin, path: page!.path })
-  const others = await db.query(othersOnSite, { replacements: { placementId: placement!.id, siteId: site.id, installId: install.id }, type: QueryTypes.SELECT })
+  const others = await db.query(othersOnSite, {
+    replacements: { placementId: placement!.id, siteId: site.id, installId: install.id },
+    type: QueryTypes.SELECT,
+  })
   const plan = Plan.parse({
     install: install.publicId,
     origin: config.origin,

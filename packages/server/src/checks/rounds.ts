@@ -10,15 +10,30 @@ const OPEN = ['queued', 'served', 'fresh', 'judging'] as const
 export async function startRound({ db, queue }: Context, userId: string | null): Promise<Round> {
   try {
     const { round, checks } = await db.transaction(async (transaction) => {
-      const installs = await Install.findAll({ attributes: ['id', 'retiring'], where: { status: { [Op.ne]: 'retired' } }, transaction })
-      const round = await Round.create({ state: installs.length ? 'running' : 'done', total: installs.length, startedBy: userId, finishedAt: installs.length ? null : new Date() }, { transaction })
+      const installs = await Install.findAll({
+        attributes: ['id', 'retiring'],
+        where: { status: { [Op.ne]: 'retired' } },
+        transaction,
+      })
+      const round = await Round.create(
+        {
+          state: installs.length ? 'running' : 'done',
+          total: installs.length,
+          startedBy: userId,
+          finishedAt: installs.length ? null : new Date(),
+        },
+        { transaction },
+      )
       const checks = await Check.bulkCreate(
         installs.map((i) => ({ installId: i.id, roundId: round.id, cause: 'round' as const, askedBy: userId })),
         { transaction, returning: true },
       )
       return { round, checks }
     })
-    await queue.sendMany('check', checks.map((c) => ({ checkId: c.id })))
+    await queue.sendMany(
+      'check',
+      checks.map((c) => ({ checkId: c.id })),
+    )
     return round
   } catch (error) {
     if (error instanceof UniqueConstraintError) throw new AppError('round-running')
@@ -28,7 +43,10 @@ export async function startRound({ db, queue }: Context, userId: string | null):
 
 /** What is queued is not begun any more; what has begun is finished. */
 export async function stopRound(roundId: string): Promise<void> {
-  const [rows] = await Round.update({ state: 'stopped', finishedAt: new Date() }, { where: { id: roundId, state: 'running' } })
+  const [rows] = await Round.update(
+    { state: 'stopped', finishedAt: new Date() },
+    { where: { id: roundId, state: 'running' } },
+  )
   if (rows) await Check.update({ state: 'stopped', finishedAt: new Date() }, { where: { roundId, state: 'queued' } })
 }
 
@@ -42,5 +60,12 @@ export async function newestRound() {
   const round = await Round.findOne({ order: [['startedAt', 'DESC']] })
   if (!round) return null
   const open = await Check.count({ where: { roundId: round.id, state: [...OPEN] } })
-  return { id: round.id, state: round.state, total: round.total, done: round.total - open, startedAt: round.startedAt, finishedAt: round.finishedAt }
+  return {
+    id: round.id,
+    state: round.state,
+    total: round.total,
+    done: round.total - open,
+    startedAt: round.startedAt,
+    finishedAt: round.finishedAt,
+  }
 }

@@ -18,7 +18,8 @@ export async function runCheck(context: Context, checkId: string): Promise<void>
   const check = await Check.findByPk(checkId)
   if (!check || ['done', 'stopped', 'failed'].includes(check.state)) return
   const install = await Install.findByPk(check.installId)
-  if (!install || install.status === 'retired') return void (await check.update({ state: 'stopped', finishedAt: new Date() }))
+  if (!install || install.status === 'retired')
+    return void (await check.update({ state: 'stopped', finishedAt: new Date() }))
   try {
     const { plan, url } = await planOf(context, install)
     await check.update({ state: 'served' })
@@ -28,7 +29,11 @@ export async function runCheck(context: Context, checkId: string): Promise<void>
     await check.update({ state: 'judging' })
     await keep(context, check, { served, fresh }, verify(plan, { served, fresh }))
   } catch (error) {
-    await check.update({ state: 'failed', finishedAt: new Date(), problem: error instanceof Error ? error.message : String(error) })
+    await check.update({
+      state: 'failed',
+      finishedAt: new Date(),
+      problem: error instanceof Error ? error.message : String(error),
+    })
     throw error
   } finally {
     if (check.roundId) await closeRound(check.roundId)
@@ -40,31 +45,62 @@ async function keep(context: Context, check: Check, evidence: Evidence, verdict:
   await context.db.transaction(async (transaction) => {
     const install = (await Install.findByPk(check.installId, { transaction, lock: transaction.LOCK.UPDATE }))!
     await FindingRow.bulkCreate(
-      verdict.findings.map((f, position) => ({ checkId: check.id, position, code: f.code, hands: f.hands, title: f.title, says: f.says, remedy: f.remedy, data: { ...f.data }, proof: f.proof })),
+      verdict.findings.map((f, position) => ({
+        checkId: check.id,
+        position,
+        code: f.code,
+        hands: f.hands,
+        title: f.title,
+        says: f.says,
+        remedy: f.remedy,
+        data: { ...f.data },
+        proof: f.proof,
+      })),
       { transaction },
     )
     for (const which of ['served', 'fresh'] as const) {
       const answer = evidence[which]
       if (answer) await Answer.create({ checkId: check.id, which, ...answer, at: new Date(answer.at) }, { transaction })
     }
-    await check.update({ state: 'done', finishedAt: now, statusAfter: verdict.status, facts: verdict.facts }, { transaction })
+    await check.update(
+      { state: 'done', finishedAt: now, statusAfter: verdict.status, facts: verdict.facts },
+      { transaction },
+    )
     await advance(context, install, check, evidence, verdict, now, transaction)
     await forgetOldAnswers(install.id, transaction)
   })
 }
 
 /** What the verdict makes of the install; noted in the time line when its status or its fault changed. */
-async function advance(context: Context, install: Install, check: Check, evidence: Evidence, verdict: Verdict, now: Date, transaction: Transaction): Promise<void> {
+async function advance(
+  context: Context,
+  install: Install,
+  check: Check,
+  evidence: Evidence,
+  verdict: Verdict,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
   const before = { status: install.status, code: await lastCode(install, transaction) }
   const waiting = install.status === 'planned' || install.status === 'handed-over'
   // Somebody may have said "pasted" while the check was on its way; its verdict on a planned install does not undo that.
-  const status = install.status === 'pasted' && (verdict.status === 'planned' || verdict.status === 'handed-over') ? 'pasted' : verdict.status
+  const status =
+    install.status === 'pasted' && (verdict.status === 'planned' || verdict.status === 'handed-over')
+      ? 'pasted'
+      : verdict.status
   await install.update(
     {
       status,
       checkedAt: now,
       lastCheckId: check.id,
-      ...(waiting && !verdict.facts.copies && verdict.facts.fingerprint ? { baseline: { fingerprint: verdict.facts.fingerprint, lastModified: (evidence.fresh ?? evidence.served).headers['last-modified'] ?? null } } : {}),
+      ...(waiting && !verdict.facts.copies && verdict.facts.fingerprint
+        ? {
+            baseline: {
+              fingerprint: verdict.facts.fingerprint,
+              lastModified: (evidence.fresh ?? evidence.served).headers['last-modified'] ?? null,
+            },
+          }
+        : {}),
       ...(status === 'confirmed' ? { confirmedAt: now, pastedAt: install.pastedAt ?? now } : {}),
       ...(status === 'retired' ? { retiredAt: now } : {}),
     },
@@ -72,7 +108,15 @@ async function advance(context: Context, install: Install, check: Check, evidenc
   )
   const code = verdict.findings[0]?.code ?? null
   if (status !== before.status || (status === 'needs-a-hand' && code !== before.code)) {
-    await record(status === 'retired' ? 'retired' : 'checked', { userId: check.askedBy, installId: install.id, data: { status, code, title: verdict.findings[0]?.title ?? null } }, transaction)
+    await record(
+      status === 'retired' ? 'retired' : 'checked',
+      {
+        userId: check.askedBy,
+        installId: install.id,
+        data: { status, code, title: verdict.findings[0]?.title ?? null },
+      },
+      transaction,
+    )
   }
   if (status === 'retired') {
     await Payload.destroy({ where: { installId: install.id }, transaction })
@@ -87,6 +131,13 @@ async function lastCode(install: Install, transaction: Transaction): Promise<str
 }
 
 async function forgetOldAnswers(installId: string, transaction: Transaction): Promise<void> {
-  const old = await Check.findAll({ attributes: ['id'], where: { installId, state: { [Op.in]: ['done', 'failed'] } }, order: [['askedAt', 'DESC']], offset: ANSWERS_KEPT, limit: 20, transaction })
+  const old = await Check.findAll({
+    attributes: ['id'],
+    where: { installId, state: { [Op.in]: ['done', 'failed'] } },
+    order: [['askedAt', 'DESC']],
+    offset: ANSWERS_KEPT,
+    limit: 20,
+    transaction,
+  })
   if (old.length) await Answer.destroy({ where: { checkId: old.map((c) => c.id) }, transaction })
 }

@@ -16,13 +16,19 @@ export const CHANNEL = 'pebblestrand_payload'
 const BATCH = 100
 
 /** A release's payload without an install: its id is filled in for each. */
-export async function releasePayload(widget: Widget, release: { number: number; settings: Settings }, transaction?: Transaction): Promise<PayloadBase> {
+export async function releasePayload(
+  widget: Widget,
+  release: { number: number; settings: Settings },
+  transaction?: Transaction,
+): Promise<PayloadBase> {
   const kind = kindOf(widget.kind)!
   const settings = kind.settings.parse(release.settings)
   const sourceIds = (settings.sources as string[] | undefined) ?? []
   const sources = await Source.findAll({ where: { id: sourceIds }, transaction })
   const context = {
-    publicId: '', release: release.number, widgetName: widget.name,
+    publicId: '',
+    release: release.number,
+    widgetName: widget.name,
     sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link }])),
   }
   return compute(kind, settings, await itemsOf(sourceIds), context, new Date()).payload
@@ -57,10 +63,24 @@ async function storeFor(context: Context, installs: Install[], release: Release,
     const body = JSON.stringify(own)
     const frame = frameDocument(own, context.config.origin, look)
     const height = kindOf(payload.kind)!.height(own, width)
-    return { installId: install.id, publicId: install.publicId, releaseId: release.id, body, bodyEtag: etag(body), frame, frameEtag: etag(frame), height, computedAt: new Date() }
+    return {
+      installId: install.id,
+      publicId: install.publicId,
+      releaseId: release.id,
+      body,
+      bodyEtag: etag(body),
+      frame,
+      frameEtag: etag(frame),
+      height,
+      computedAt: new Date(),
+    }
   })
   await context.db.transaction(async (transaction) => {
-    await Payload.bulkCreate(rows, { updateOnDuplicate: ['releaseId', 'body', 'bodyEtag', 'frame', 'frameEtag', 'height', 'computedAt'], conflictAttributes: ['installId'] as never, transaction })
+    await Payload.bulkCreate(rows, {
+      updateOnDuplicate: ['releaseId', 'body', 'bodyEtag', 'frame', 'frameEtag', 'height', 'computedAt'],
+      conflictAttributes: ['installId'] as never,
+      transaction,
+    })
     for (const { publicId } of rows) await announce(context, publicId, transaction)
   })
 }
@@ -71,9 +91,15 @@ export async function announce({ db }: Context, publicId: string, transaction: T
 }
 
 async function placesOf(installs: Install[]) {
-  const placements = new Map((await Placement.findAll({ where: { id: installs.map((i) => i.placementId) } })).map((p) => [p.id, p]))
-  const pages = new Map((await Page.findAll({ where: { id: installs.map((i) => i.pageId) }, include: Site })).map((p) => [p.id, p]))
-  return new Map(installs.map((i) => [i.id, { width: placements.get(i.placementId)!.width, look: pages.get(i.pageId)!.Site!.look }]))
+  const placements = new Map(
+    (await Placement.findAll({ where: { id: installs.map((i) => i.placementId) } })).map((p) => [p.id, p]),
+  )
+  const pages = new Map(
+    (await Page.findAll({ where: { id: installs.map((i) => i.pageId) }, include: Site })).map((p) => [p.id, p]),
+  )
+  return new Map(
+    installs.map((i) => [i.id, { width: placements.get(i.placementId)!.width, look: pages.get(i.pageId)!.Site!.look }]),
+  )
 }
 
 const etag = (text: string) => `"${createHash('sha256').update(text).digest('base64url').slice(0, 22)}"`

@@ -12,7 +12,11 @@ export interface Served {
 
 /** Bytes of the installs asked for most. A change is heard from PostgreSQL; should the line drop, all is forgotten. */
 export class PayloadMemory {
-  private readonly kept = new LRUCache<string, Served>({ maxSize: 128 * 1024 * 1024, sizeCalculation: (s) => s.body.length + s.frame.length + 200, ttl: 60_000 })
+  private readonly kept = new LRUCache<string, Served>({
+    maxSize: 128 * 1024 * 1024,
+    sizeCalculation: (s) => s.body.length + s.frame.length + 200,
+    ttl: 60_000,
+  })
   private client: Client | null = null
   private closed = false
 
@@ -51,7 +55,12 @@ export class PayloadMemory {
     if (known) return known
     const row = await Payload.findOne({ where: { publicId } })
     if (!row) return null
-    const served = { body: Buffer.from(row.body), bodyEtag: row.bodyEtag, frame: Buffer.from(row.frame), frameEtag: row.frameEtag }
+    const served = {
+      body: Buffer.from(row.body),
+      bodyEtag: row.bodyEtag,
+      frame: Buffer.from(row.frame),
+      frameEtag: row.frameEtag,
+    }
     if (this.client) this.kept.set(publicId, served)
     return served
   }

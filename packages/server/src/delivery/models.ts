@@ -1,4 +1,10 @@
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize'
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
 import { integer, ref, text, time } from '../platform/database/columns'
 
 /** What one install serves: bytes, computed beforehand. */
@@ -16,7 +22,17 @@ export class Payload extends Model<InferAttributes<Payload>, InferCreationAttrib
 
 export function defineDelivery(sequelize: Sequelize): void {
   Payload.init(
-    { installId: { ...ref(), primaryKey: true }, publicId: text(), releaseId: ref(), body: text(), bodyEtag: text(), frame: text(), frameEtag: text(), height: integer(), computedAt: time() },
+    {
+      installId: { ...ref(), primaryKey: true },
+      publicId: text(),
+      releaseId: ref(),
+      body: text(),
+      bodyEtag: text(),
+      frame: text(),
+      frameEtag: text(),
+      height: integer(),
+      computedAt: time(),
+    },
     { sequelize, tableName: 'payloads' },
   )
 }

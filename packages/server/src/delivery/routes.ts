@@ -24,7 +24,10 @@ export function deliveryRoutes(app: FastifyInstance, memory: PayloadMemory): voi
   const fonts = new Map(Object.entries(assets.fonts).map(([name, file]) => [name, keep(readFileSync(file))]))
 
   app.addHook('onSend', async (_request, reply) => {
-    reply.header('access-control-allow-origin', '*').header('cross-origin-resource-policy', 'cross-origin').header('x-content-type-options', 'nosniff')
+    reply
+      .header('access-control-allow-origin', '*')
+      .header('cross-origin-resource-policy', 'cross-origin')
+      .header('x-content-type-options', 'nosniff')
   })
 
   const send = (request: FastifyRequest, reply: FastifyReply, kept: Kept, type: string, cache: string) => {
@@ -40,7 +43,9 @@ export function deliveryRoutes(app: FastifyInstance, memory: PayloadMemory): voi
     return found
   }
 
-  app.get('/strand.js', (request, reply) => send(request, reply, script, 'text/javascript; charset=utf-8', SCRIPT_CACHE))
+  app.get('/strand.js', (request, reply) =>
+    send(request, reply, script, 'text/javascript; charset=utf-8', SCRIPT_CACHE),
+  )
 
   app.get('/p/:id.json', async (request, reply) => {
     const found = await served(request, reply)
@@ -50,7 +55,10 @@ export function deliveryRoutes(app: FastifyInstance, memory: PayloadMemory): voi
 
   for (const path of ['/f/:id', '/v/:id']) {
     app.get(path, async (request, reply) => {
-      reply.header('content-security-policy', "default-src 'none'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https:; base-uri 'none'; form-action 'none'")
+      reply.header(
+        'content-security-policy',
+        "default-src 'none'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https:; base-uri 'none'; form-action 'none'",
+      )
       const found = await served(request, reply)
       if (!found) return reply.type('text/html; charset=utf-8').send('<!doctype html><title>Not here</title>')
       return send(request, reply, { bytes: found.frame, etag: found.frameEtag }, 'text/html; charset=utf-8', CACHE)
@@ -59,18 +67,27 @@ export function deliveryRoutes(app: FastifyInstance, memory: PayloadMemory): voi
 
   app.get('/fonts/:file', (request, reply) => {
     const font = fonts.get((request.params as { file: string }).file)
-    return font ? send(request, reply, font, 'font/woff2', 'public, max-age=31536000, immutable') : reply.code(404).send()
+    return font
+      ? send(request, reply, font, 'font/woff2', 'public, max-age=31536000, immutable')
+      : reply.code(404).send()
   })
 
   app.get('/stage', (_request, reply) =>
     reply
       .type('text/html; charset=utf-8')
-      .header('content-security-policy', "default-src 'none'; script-src 'self' 'unsafe-inline'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https: data:; sandbox allow-scripts allow-popups")
+      .header(
+        'content-security-policy',
+        "default-src 'none'; script-src 'self' 'unsafe-inline'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https: data:; sandbox allow-scripts allow-popups",
+      )
       .header('cache-control', 'no-cache')
       .send(stageDocument),
   )
 }
 
-const isRetired = async (id: string) => PUBLIC_ID.test(id) && (await Install.count({ where: { publicId: id, status: 'retired' } })) > 0
+const isRetired = async (id: string) =>
+  PUBLIC_ID.test(id) && (await Install.count({ where: { publicId: id, status: 'retired' } })) > 0
 
-const keep = (bytes: Buffer): Kept => ({ bytes, etag: `"${createHash('sha256').update(bytes).digest('base64url').slice(0, 22)}"` })
+const keep = (bytes: Buffer): Kept => ({
+  bytes,
+  etag: `"${createHash('sha256').update(bytes).digest('base64url').slice(0, 22)}"`,
+})

@@ -9,7 +9,15 @@ const Sites = z.object({
       platform: z.enum(['hand-coded', 'cms']),
       cacheMinutes: z.number(),
       pages: z.array(z.object({ path: z.string(), title: z.string() })),
-      theme: z.object({ heading: z.string(), body: z.string(), ink: z.string(), ground: z.string(), accent: z.string(), contentWidth: z.number(), sidebarWidth: z.number() }),
+      theme: z.object({
+        heading: z.string(),
+        body: z.string(),
+        ink: z.string(),
+        ground: z.string(),
+        accent: z.string(),
+        contentWidth: z.number(),
+        sidebarWidth: z.number(),
+      }),
       fonts: z.array(z.object({ family: z.string(), weight: z.string(), path: z.string() })),
     }),
   ),
@@ -32,11 +40,14 @@ export class Desks {
   }
 
   reset = () => this.ask('POST', 'standins', '/standins/reset', { json: {} })
-  trouble = (host: string, path: string, trouble: Trouble | null) => this.ask('POST', host, '/standins/trouble', { json: { path, trouble } })
+  trouble = (host: string, path: string, trouble: Trouble | null) =>
+    this.ask('POST', host, '/standins/trouble', { json: { path, trouble } })
   visit = (host: string, path: string) => this.ask('GET', host, path)
   emptyCache = (host: string) => this.post(host, '/desk/cache', {})
-  save = (host: string, path: string, boxes: Record<string, string>) => this.post(host, `/desk/page?path=${encodeURIComponent(path)}`, { ...boxes, do: 'save' })
-  publish = (host: string, path: string, boxes: Record<string, string>) => this.post(host, `/desk/page?path=${encodeURIComponent(path)}`, { ...boxes, do: 'publish' })
+  save = (host: string, path: string, boxes: Record<string, string>) =>
+    this.post(host, `/desk/page?path=${encodeURIComponent(path)}`, { ...boxes, do: 'save' })
+  publish = (host: string, path: string, boxes: Record<string, string>) =>
+    this.post(host, `/desk/page?path=${encodeURIComponent(path)}`, { ...boxes, do: 'publish' })
 
   private async post(host: string, path: string, form: Record<string, string>) {
     if (!this.cookies.has(host)) await this.signIn(host)
@@ -44,17 +55,28 @@ export class Desks {
   }
 
   private async signIn(host: string): Promise<void> {
-    const answer = await this.ask('POST', host, '/desk/sign-in', { form: { name: 'editor', password: 'island', then: '/desk' } })
+    const answer = await this.ask('POST', host, '/desk/sign-in', {
+      form: { name: 'editor', password: 'island', then: '/desk' },
+    })
     const cookie = [answer.headers['set-cookie'] ?? []].flat()[0]?.split(';')[0]
     if (!cookie) throw new Error(`The desk of ${host} did not let the demo in.`)
     this.cookies.set(host, cookie)
   }
 
-  private async ask(method: 'GET' | 'POST', host: string, path: string, body: { form?: Record<string, string>; json?: unknown } = {}) {
+  private async ask(
+    method: 'GET' | 'POST',
+    host: string,
+    path: string,
+    body: { form?: Record<string, string>; json?: unknown } = {},
+  ) {
     const type = body.form ? 'application/x-www-form-urlencoded' : body.json ? 'application/json' : undefined
     const answer = await request(`http://127.0.0.1:${this.port}${path}`, {
       method,
-      headers: { host: `${host}.localhost:${this.port}`, ...(type ? { 'content-type': type } : {}), ...(method === 'POST' && this.cookies.has(host) ? { cookie: this.cookies.get(host)! } : {}) },
+      headers: {
+        host: `${host}.localhost:${this.port}`,
+        ...(type ? { 'content-type': type } : {}),
+        ...(method === 'POST' && this.cookies.has(host) ? { cookie: this.cookies.get(host)! } : {}),
+      },
       body: body.form ? new URLSearchParams(body.form).toString() : body.json ? JSON.stringify(body.json) : undefined,
     })
     if (answer.statusCode >= 400) throw new Error(`${host}${path} answered ${answer.statusCode}.`)

@@ -28,7 +28,8 @@ export const bringAbout: Record<Exclude<Outcome, 'planned'>, (scene: Scene) => P
   pasted: (scene) => pasteWell(scene, inPlace(scene), scene.snippet),
   retired: (scene) => pasteWell(scene, inPlace(scene), scene.snippet),
   absent: (scene) => pasteWell(scene, 'main.visual', 'The doors open at seven.'),
-  unpublished: async (scene) => void (await scene.desks.save(scene.site, scene.page, { ...scene.boxes, [inPlace(scene)]: scene.snippet })),
+  unpublished: async (scene) =>
+    void (await scene.desks.save(scene.site, scene.page, { ...scene.boxes, [inPlace(scene)]: scene.snippet })),
   'cached-copy': async (scene) => {
     await scene.desks.visit(scene.site, scene.page)
     add(scene, inPlace(scene), scene.snippet)
@@ -39,7 +40,8 @@ export const bringAbout: Record<Exclude<Outcome, 'planned'>, (scene: Scene) => P
   'other-widget': (scene) => pasteWell(scene, inPlace(scene), scene.otherSnippet),
   'wrong-placement': (scene) => pasteWell(scene, scene.region === 'main' ? 'sidebar.code' : 'main.code', scene.snippet),
   double: (scene) => pasteWell(scene, inPlace(scene), `${scene.snippet}\n${scene.snippet}`),
-  'wrong-host': (scene) => pasteWell(scene, inPlace(scene), scene.snippet.replace(/http:\/\/localhost:\d+/g, 'https://old-strand.example')),
+  'wrong-host': (scene) =>
+    pasteWell(scene, inPlace(scene), scene.snippet.replace(/http:\/\/localhost:\d+/g, 'https://old-strand.example')),
   'script-stripped': (scene) => pasteWell(scene, inPlace(scene, 'filtered'), scene.snippet),
   'no-width': (scene) => pasteWell(scene, inPlace(scene), scene.snippet.replace(/\n\s*width="\d+"/, '\n ')),
   moved: async (scene) => {

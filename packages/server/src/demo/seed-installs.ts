@@ -2,7 +2,7 @@ import { runCheck } from '../checks/run'
 import { Check } from '../checks/models'
 import { queueCheck } from '../checks/queue-check'
 import { describeInstall } from '../installs/describe'
-import { Install } from '../installs/models'
+import type { Install } from '../installs/models'
 import { planInstall } from '../installs/plan-install'
 import type { Context } from '../platform/context'
 import { record } from '../activity/record'
@@ -12,7 +12,13 @@ import { bringAbout } from './outcomes'
 import { chapters, type Chapter } from './story'
 
 /** Plays every chapter: plans it, does at the desk what was done there, checks, and sets its dates back. */
-export async function seedInstalls(context: Context, desks: Desks, sites: Map<string, Site>, widgetIds: Record<string, string>, userIds: string[]): Promise<void> {
+export async function seedInstalls(
+  context: Context,
+  desks: Desks,
+  sites: Map<string, Site>,
+  widgetIds: Record<string, string>,
+  userIds: string[],
+): Promise<void> {
   const boxes = new Map<string, Record<string, string>>()
   const planned = []
   for (const [index, chapter] of chapters.entries()) {
@@ -21,34 +27,54 @@ export async function seedInstalls(context: Context, desks: Desks, sites: Map<st
   }
   const spare = await snippetOf(context, planned[0]!.install)
   // A cached copy stays one only when nobody clears that site's cache after it.
-  const inTurn = [...planned].sort((a, b) => Number(a.chapter.outcome === 'cached-copy') - Number(b.chapter.outcome === 'cached-copy'))
+  const inTurn = [...planned].sort(
+    (a, b) => Number(a.chapter.outcome === 'cached-copy') - Number(b.chapter.outcome === 'cached-copy'),
+  )
   for (const { chapter, install, userId } of inTurn) {
     if (chapter.outcome !== 'planned') {
       const key = `${chapter.site} ${chapter.page}`
       if (!boxes.has(key)) boxes.set(key, {})
-      await bringAbout[chapter.outcome]({ ...chapter, desks, snippet: await snippetOf(context, install), otherSnippet: spare, boxes: boxes.get(key)! })
+      await bringAbout[chapter.outcome]({
+        ...chapter,
+        desks,
+        snippet: await snippetOf(context, install),
+        otherSnippet: spare,
+        boxes: boxes.get(key)!,
+      })
       await install.update({ status: 'pasted', pastedAt: new Date() })
       await record('pasted', { userId, installId: install.id })
     }
   }
   for (const { chapter, install, userId } of planned) {
     if (chapter.outcome !== 'planned' && chapter.outcome !== 'pasted') await check(context, install, userId)
-    if (chapter.outcome === 'retired') await retire(context, desks, chapter, install, userId, boxes.get(`${chapter.site} ${chapter.page}`)!)
+    if (chapter.outcome === 'retired')
+      await retire(context, desks, chapter, install, userId, boxes.get(`${chapter.site} ${chapter.page}`)!)
   }
   for (const { chapter, install } of planned) await setBack(context, install, chapter.hoursAgo)
 }
 
-async function plan(context: Context, sites: Map<string, Site>, widgetIds: Record<string, string>, chapter: Chapter, userId: string): Promise<Install> {
+async function plan(
+  context: Context,
+  sites: Map<string, Site>,
+  widgetIds: Record<string, string>,
+  chapter: Chapter,
+  userId: string,
+): Promise<Install> {
   const siteId = sites.get(chapter.site)!.id
   const page = (await Page.findOne({ where: { siteId, path: chapter.page } }))!
   const placement = (await Placement.findOne({ where: { siteId, region: chapter.region } }))!
-  const install = await planInstall(context, { widgetId: widgetIds[chapter.widget]!, pageId: page.id, placementId: placement.id, method: chapter.method }, userId)
+  const install = await planInstall(
+    context,
+    { widgetId: widgetIds[chapter.widget]!, pageId: page.id, placementId: placement.id, method: chapter.method },
+    userId,
+  )
   await finishOpenChecks(context, install)
   return install.reload()
 }
 
 async function finishOpenChecks(context: Context, install: Install): Promise<void> {
-  for (const open of await Check.findAll({ where: { installId: install.id, state: 'queued' } })) await runCheck(context, open.id)
+  for (const open of await Check.findAll({ where: { installId: install.id, state: 'queued' } }))
+    await runCheck(context, open.id)
 }
 
 async function check(context: Context, install: Install, userId: string): Promise<void> {
@@ -57,7 +83,14 @@ async function check(context: Context, install: Install, userId: string): Promis
   await install.reload()
 }
 
-async function retire(context: Context, desks: Desks, chapter: Chapter, install: Install, userId: string, boxes: Record<string, string>): Promise<void> {
+async function retire(
+  context: Context,
+  desks: Desks,
+  chapter: Chapter,
+  install: Install,
+  userId: string,
+  boxes: Record<string, string>,
+): Promise<void> {
   boxes[`${chapter.region}.code`] = ''
   await desks.publish(chapter.site, chapter.page, boxes)
   await desks.emptyCache(chapter.site)
@@ -66,12 +99,16 @@ async function retire(context: Context, desks: Desks, chapter: Chapter, install:
   await check(context, install, userId)
 }
 
-const snippetOf = async (context: Context, install: Install) => (await describeInstall(context, install.id)).snippets[install.method]
+const snippetOf = async (context: Context, install: Install) =>
+  (await describeInstall(context, install.id)).snippets[install.method]
 
 /** The story did not happen all today. */
 async function setBack({ db }: Context, install: Install, hours: number): Promise<void> {
   const replacements = { hours, id: install.id }
   const back = (column: string) => `${column} = ${column} - make_interval(hours => :hours)`
-  await db.query(`UPDATE installs SET ${['planned_at', 'pasted_at', 'confirmed_at', 'retired_at'].map(back).join(', ')} WHERE id = :id`, { replacements })
+  await db.query(
+    `UPDATE installs SET ${['planned_at', 'pasted_at', 'confirmed_at', 'retired_at'].map(back).join(', ')} WHERE id = :id`,
+    { replacements },
+  )
   await db.query(`UPDATE activity SET ${back('at')} WHERE install_id = :id`, { replacements })
 }

@@ -5,26 +5,52 @@ import type { Desks, StandInSite } from './desk'
 const platforms = { 'hand-coded': 'hand-coded', cms: 'cms-shortcodes' } as const
 
 /** A client, its site, pages and placements, and the look that was noted of it. */
-export async function seedSite(desks: Desks, from: StandInSite, keeperId: string, transaction: Transaction): Promise<Site> {
+export async function seedSite(
+  desks: Desks,
+  from: StandInSite,
+  keeperId: string,
+  transaction: Transaction,
+): Promise<Site> {
   const origin = desks.siteOrigin(from.host)
   const client = await Client.create({ name: from.name }, { transaction })
   const { theme } = from
   const site = await Site.create(
     {
-      clientId: client.id, name: from.name, origin, platform: platforms[from.platform], cacheMinutes: from.cacheMinutes, timeZone: 'Atlantic/Faroe', keeperId,
+      clientId: client.id,
+      name: from.name,
+      origin,
+      platform: platforms[from.platform],
+      cacheMinutes: from.cacheMinutes,
+      timeZone: 'Atlantic/Faroe',
+      keeperId,
       lookedAt: new Date(Date.now() - 3 * 86_400_000),
       look: {
-        bodyFont: `"${theme.body}", Georgia, serif`, headingFont: `"${theme.heading}", Georgia, serif`,
+        bodyFont: `"${theme.body}", Georgia, serif`,
+        headingFont: `"${theme.heading}", Georgia, serif`,
         fontFaces: from.fonts.map(({ family, weight, path }) => ({ family, weight, src: origin + path })),
-        text: theme.ink, background: theme.ground, accent: theme.accent, contentWidth: theme.contentWidth,
+        text: theme.ink,
+        background: theme.ground,
+        accent: theme.accent,
+        contentWidth: theme.contentWidth,
       },
     },
     { transaction },
   )
   const pages = [{ path: '/*', title: 'Every page' }, ...from.pages]
-  await Page.bulkCreate(pages.map((p, position) => ({ ...p, siteId: site.id, position })), { transaction })
+  await Page.bulkCreate(
+    pages.map((p, position) => ({ ...p, siteId: site.id, position })),
+    { transaction },
+  )
   const inner = theme.contentWidth - 40 // the sites' padding
-  const widths = [['header', inner], ['main', inner - theme.sidebarWidth - 40], ['sidebar', theme.sidebarWidth], ['footer', inner]] as const
-  await Placement.bulkCreate(widths.map(([region, width], position) => ({ siteId: site.id, name: region, region, width, position })), { transaction })
+  const widths = [
+    ['header', inner],
+    ['main', inner - theme.sidebarWidth - 40],
+    ['sidebar', theme.sidebarWidth],
+    ['footer', inner],
+  ] as const
+  await Placement.bulkCreate(
+    widths.map(([region, width], position) => ({ siteId: site.id, name: region, region, width, position })),
+    { transaction },
+  )
   return site
 }

@@ -29,12 +29,15 @@ export async function seedDemo(context: Context): Promise<void> {
 async function tell(context: Context): Promise<void> {
   const desks = new Desks(context.config.standinsPort)
   const standIns = await desks.sites().catch((error: Error) => {
-    throw new Error(`The demo needs the simulated sites, and they do not answer (${error.message}). Start with NO_DEMO=1 for none.`)
+    throw new Error(
+      `The demo needs the simulated sites, and they do not answer (${error.message}). Start with NO_DEMO=1 for none.`,
+    )
   })
   await desks.reset()
   const users = await seedPeople()
   const sites = new Map<string, Site>()
-  for (const from of standIns) sites.set(from.host, await context.db.transaction((t) => seedSite(desks, from, users[0]!, t)))
+  for (const from of standIns)
+    sites.set(from.host, await context.db.transaction((t) => seedSite(desks, from, users[0]!, t)))
   const sourceIds = await seedSources(context, desks)
   const widgetIds = await seedWidgets(context, sourceIds, users[0]!)
   await seedInstalls(context, desks, sites, widgetIds, users)
@@ -43,7 +46,8 @@ async function tell(context: Context): Promise<void> {
 async function seedPeople(): Promise<string[]> {
   await Instance.upsert({ key: AGENCY, value: agency })
   const made = []
-  for (const { password, ...person } of people) made.push(await User.create({ ...person, passwordHash: await hashPassword(password) }))
+  for (const { password, ...person } of people)
+    made.push(await User.create({ ...person, passwordHash: await hashPassword(password) }))
   return made.map((u) => u.id)
 }
 
@@ -57,11 +61,19 @@ async function seedSources(context: Context, desks: Desks): Promise<Record<keyof
   return ids
 }
 
-async function seedWidgets(context: Context, sourceIds: Record<keyof typeof feeds, string>, userId: string): Promise<Record<string, string>> {
+async function seedWidgets(
+  context: Context,
+  sourceIds: Record<keyof typeof feeds, string>,
+  userId: string,
+): Promise<Record<string, string>> {
   const ids: Record<string, string> = {}
   for (const [name, { starter, feeds: from, settings }] of Object.entries(widgets)) {
     const kind = kinds.headlines
-    const begun = kind.settings.parse({ ...kind.starters.find((s) => s.id === starter)!.settings, ...settings, include: 'include' in settings ? [...settings.include] : [] })
+    const begun = kind.settings.parse({
+      ...kind.starters.find((s) => s.id === starter)!.settings,
+      ...settings,
+      include: 'include' in settings ? [...settings.include] : [],
+    })
     const widget = await Widget.create({ kind: kind.id, name, draft: begun, starter, createdBy: userId })
     await saveDraft(context.db, widget, { settings: { ...begun, sources: from.map((f) => sourceIds[f]) }, version: 1 })
     await publish(context, widget.id, widget.draftVersion, userId)
@@ -69,6 +81,9 @@ async function seedWidgets(context: Context, sourceIds: Record<keyof typeof feed
   }
   // One draft that is ahead of its release.
   const ahead = (await Widget.findByPk(ids['Island headlines']))!
-  await saveDraft(context.db, ahead, { settings: { ...ahead.draft, count: 6, author: true }, version: ahead.draftVersion })
+  await saveDraft(context.db, ahead, {
+    settings: { ...ahead.draft, count: 6, author: true },
+    version: ahead.draftVersion,
+  })
   return ids
 }

@@ -8,21 +8,76 @@ export const feeds = {
 } as const
 
 export const widgets = {
-  'Harbour news': { starter: 'sidebar-list', feeds: ['harbour'], settings: { accent: '#1f5f99', picture: 'none', excerpt: 0 } },
+  'Harbour news': {
+    starter: 'sidebar-list',
+    feeds: ['harbour'],
+    settings: { accent: '#1f5f99', picture: 'none', excerpt: 0 },
+  },
   'Island headlines': { starter: 'list-with-pictures', feeds: ['news'], settings: { count: 5, accent: '#9a4a24' } },
-  'What is on': { starter: 'three-across', feeds: ['culture'], settings: { accent: '#4a3fa0', title: 'own', titleText: 'What is on' } },
-  'Culture column': { starter: 'sidebar-list', feeds: ['culture'], settings: { count: 3, accent: '#8a3b4f', author: true } },
-  'Animal news': { starter: 'sidebar-list', feeds: ['news', 'harbour'], settings: { include: ['vets', 'seal', 'animals', 'wildlife'], accent: '#0f7a72', title: 'own', titleText: 'In the news' } },
-  'Cycling notes': { starter: 'list-with-pictures', feeds: ['news', 'harbour'], settings: { include: ['cycl*', 'bicycle*'], count: 3, accent: '#b8472a', title: 'none' } },
-  'Post in brief': { starter: 'three-across', feeds: ['news', 'harbour', 'culture'], settings: { count: 6, picture: 'none', excerpt: 60, title: 'own', titleText: 'From the Skerrow Post', accent: '#6b7f1e' } },
-  'Choir in the papers': { starter: 'sidebar-list', feeds: ['culture', 'harbour'], settings: { include: ['choir', 'concert'], accent: '#7a3f8f', title: 'own', titleText: 'Heard about us' } },
+  'What is on': {
+    starter: 'three-across',
+    feeds: ['culture'],
+    settings: { accent: '#4a3fa0', title: 'own', titleText: 'What is on' },
+  },
+  'Culture column': {
+    starter: 'sidebar-list',
+    feeds: ['culture'],
+    settings: { count: 3, accent: '#8a3b4f', author: true },
+  },
+  'Animal news': {
+    starter: 'sidebar-list',
+    feeds: ['news', 'harbour'],
+    settings: {
+      include: ['vets', 'seal', 'animals', 'wildlife'],
+      accent: '#0f7a72',
+      title: 'own',
+      titleText: 'In the news',
+    },
+  },
+  'Cycling notes': {
+    starter: 'list-with-pictures',
+    feeds: ['news', 'harbour'],
+    settings: { include: ['cycl*', 'bicycle*'], count: 3, accent: '#b8472a', title: 'none' },
+  },
+  'Post in brief': {
+    starter: 'three-across',
+    feeds: ['news', 'harbour', 'culture'],
+    settings: {
+      count: 6,
+      picture: 'none',
+      excerpt: 60,
+      title: 'own',
+      titleText: 'From the Skerrow Post',
+      accent: '#6b7f1e',
+    },
+  },
+  'Choir in the papers': {
+    starter: 'sidebar-list',
+    feeds: ['culture', 'harbour'],
+    settings: { include: ['choir', 'concert'], accent: '#7a3f8f', title: 'own', titleText: 'Heard about us' },
+  },
 } as const
 export type WidgetName = keyof typeof widgets
 
 /** What became of an install: each is brought about at the site's desk, then looked at by a real check. */
 export type Outcome =
-  | 'confirmed' | 'planned' | 'pasted' | 'absent' | 'unpublished' | 'cached-copy' | 'shown-as-text' | 'inert' | 'other-widget' | 'wrong-placement'
-  | 'double' | 'wrong-host' | 'script-stripped' | 'no-width' | 'moved' | 'unreachable' | 'retired'
+  | 'confirmed'
+  | 'planned'
+  | 'pasted'
+  | 'absent'
+  | 'unpublished'
+  | 'cached-copy'
+  | 'shown-as-text'
+  | 'inert'
+  | 'other-widget'
+  | 'wrong-placement'
+  | 'double'
+  | 'wrong-host'
+  | 'script-stripped'
+  | 'no-width'
+  | 'moved'
+  | 'unreachable'
+  | 'retired'
 
 export interface Chapter {
   widget: WidgetName
@@ -34,7 +89,15 @@ export interface Chapter {
   method?: Method
 }
 
-const chapter = (site: string, page: string, region: Region, widget: WidgetName, outcome: Outcome, hoursAgo: number, method?: Method): Chapter => ({ site, page, region, widget, outcome, hoursAgo, method })
+const chapter = (
+  site: string,
+  page: string,
+  region: Region,
+  widget: WidgetName,
+  outcome: Outcome,
+  hoursAgo: number,
+  method?: Method,
+): Chapter => ({ site, page, region, widget, outcome, hoursAgo, method })
 
 export const chapters: Chapter[] = [
   chapter('gullhaven', '/', 'main', 'Post in brief', 'confirmed', 900),

@@ -21,7 +21,10 @@ LIMIT 12`
 export function findRoutes(app: FastifyInstance, { db }: Context): void {
   app.get('/api/find', async (request) => {
     const words = parse(Query, request.query).q.replace(/[\\%_]/g, '\\$&')
-    const rows = await db.query(find, { replacements: { like: `%${words.split(/\s+/).join('%')}%`, start: `${words}%` }, type: QueryTypes.SELECT })
+    const rows = await db.query(find, {
+      replacements: { like: `%${words.split(/\s+/).join('%')}%`, start: `${words}%` },
+      type: QueryTypes.SELECT,
+    })
     return { rows }
   })
 }

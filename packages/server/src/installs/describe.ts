@@ -1,4 +1,12 @@
-import { advise, profiles, snippetText, stepsFor, methodIds, type Method, type SnippetRequest } from '@pebblestrand/core/snippet'
+import {
+  advise,
+  profiles,
+  snippetText,
+  stepsFor,
+  methodIds,
+  type Method,
+  type SnippetRequest,
+} from '@pebblestrand/core/snippet'
 import { agencyName } from '../accounts/setup'
 import { User } from '../accounts/models'
 import { Activity } from '../activity/models'
@@ -28,21 +36,40 @@ export async function describeInstall(context: Context, id: string) {
     cacheMinutes: site.cacheMinutes,
     advice,
     snippets: await snippets(context, install, row),
-    steps: stepsFor(profile, { page: row.page, region: row.region, method: install.method, cacheMinutes: site.cacheMinutes }),
+    steps: stepsFor(profile, {
+      page: row.page,
+      region: row.region,
+      method: install.method,
+      cacheMinutes: site.cacheMinutes,
+    }),
     check: await lastCheck(install),
-    running: await Check.findOne({ where: { installId: id, state: ['queued', 'served', 'fresh', 'judging'] }, attributes: ['id', 'state'] }),
+    running: await Check.findOne({
+      where: { installId: id, state: ['queued', 'served', 'fresh', 'judging'] },
+      attributes: ['id', 'state'],
+    }),
     timeLine: await timeLine(id),
   }
 }
 
 /** The page's address for a visitor; a pattern is looked at by its fixed beginning. */
-export const addressOf = ({ origin, path }: { origin: string; path: string }) => origin + (path.replace(/\*.*$/, '') || '/')
+export const addressOf = ({ origin, path }: { origin: string; path: string }) =>
+  origin + (path.replace(/\*.*$/, '') || '/')
 
 async function snippets({ config }: Context, install: Install, row: RegisterRow): Promise<Record<Method, string>> {
   const payload = await Payload.findByPk(install.id)
   const agency = await agencyName()
-  const request: Omit<SnippetRequest, 'method'> = { origin: config.origin, publicId: install.publicId, name: row.widget, agency, width: row.width, height: payload?.height ?? 0 }
-  return Object.fromEntries(methodIds.map((method) => [method, snippetText({ ...request, method })])) as Record<Method, string>
+  const request: Omit<SnippetRequest, 'method'> = {
+    origin: config.origin,
+    publicId: install.publicId,
+    name: row.widget,
+    agency,
+    width: row.width,
+    height: payload?.height ?? 0,
+  }
+  return Object.fromEntries(methodIds.map((method) => [method, snippetText({ ...request, method })])) as Record<
+    Method,
+    string
+  >
 }
 
 async function lastCheck(install: Install) {
@@ -52,11 +79,21 @@ async function lastCheck(install: Install) {
     FindingRow.findAll({ where: { checkId: check.id }, order: [['position', 'ASC']] }),
     Answer.findAll({ where: { checkId: check.id }, attributes: { exclude: ['html'] }, order: [['which', 'DESC']] }),
   ])
-  return { id: check.id, cause: check.cause, at: check.finishedAt, facts: check.facts, statusAfter: check.statusAfter, findings, answers }
+  return {
+    id: check.id,
+    cause: check.cause,
+    at: check.finishedAt,
+    facts: check.facts,
+    statusAfter: check.statusAfter,
+    findings,
+    answers,
+  }
 }
 
 async function timeLine(installId: string) {
   const rows = await Activity.findAll({ where: { installId }, order: [['at', 'DESC']], limit: 30 })
-  const people = new Map((await User.findAll({ where: { id: rows.flatMap((r) => r.userId ?? []) } })).map((u) => [u.id, u.name]))
+  const people = new Map(
+    (await User.findAll({ where: { id: rows.flatMap((r) => r.userId ?? []) } })).map((u) => [u.id, u.name]),
+  )
   return rows.map((r) => ({ id: r.id, at: r.at, verb: r.verb, by: people.get(r.userId ?? '') ?? null, data: r.data }))
 }

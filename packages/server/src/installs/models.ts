@@ -1,6 +1,12 @@
 import type { Method } from '@pebblestrand/core/snippet'
 import type { InstallStatus } from '@pebblestrand/core/verify'
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize'
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
 import { id, json, maybeJson, maybeRef, maybeTime, ref, text, time, yesNo } from '../platform/database/columns'
 
 /** The page as it was before anything of the install was on it. */
@@ -33,9 +39,23 @@ export class Install extends Model<InferAttributes<Install>, InferCreationAttrib
 export function defineInstalls(sequelize: Sequelize): void {
   Install.init(
     {
-      id: id(), publicId: text(), widgetId: ref(), pageId: ref(), placementId: ref(), method: text(), status: { ...text(), defaultValue: 'planned' }, retiring: yesNo(),
-      stepsDone: json([]), baseline: maybeJson(), plannedBy: maybeRef(), plannedAt: time(), pastedAt: maybeTime(), confirmedAt: maybeTime(), retiredAt: maybeTime(),
-      checkedAt: maybeTime(), lastCheckId: maybeRef(),
+      id: id(),
+      publicId: text(),
+      widgetId: ref(),
+      pageId: ref(),
+      placementId: ref(),
+      method: text(),
+      status: { ...text(), defaultValue: 'planned' },
+      retiring: yesNo(),
+      stepsDone: json([]),
+      baseline: maybeJson(),
+      plannedBy: maybeRef(),
+      plannedAt: time(),
+      pastedAt: maybeTime(),
+      confirmedAt: maybeTime(),
+      retiredAt: maybeTime(),
+      checkedAt: maybeTime(),
+      lastCheckId: maybeRef(),
     },
     { sequelize, tableName: 'installs' },
   )

@@ -8,7 +8,10 @@ import { oneInstall, register, registerIds, sortColumns } from './queries'
 
 const any = z.literal('')
 const name = z.string().trim().max(100).default('')
-const id = z.union([any, z.uuid()]).default('').transform((value) => value || null)
+const id = z
+  .union([any, z.uuid()])
+  .default('')
+  .transform((value) => value || null)
 
 export const RegisterQuery = Paging.extend({
   q: name,
@@ -21,7 +24,10 @@ export const RegisterQuery = Paging.extend({
   status: z.union([any, z.enum(statusIds)]).default(''),
   region: z.union([any, z.enum(regionIds)]).default(''),
   method: z.union([any, z.enum(methodIds)]).default(''),
-  retired: z.enum(['0', '1']).default('0').transform((v) => v === '1'),
+  retired: z
+    .enum(['0', '1'])
+    .default('0')
+    .transform((v) => v === '1'),
   sort: z.enum(Object.keys(sortColumns) as [keyof typeof sortColumns, ...(keyof typeof sortColumns)[]]).default('site'),
   dir: z.enum(['up', 'down']).default('up'),
 })
@@ -59,11 +65,19 @@ export async function readRegister(db: Sequelize, query: RegisterQuery): Promise
     replacements: { ...query, ...windowOf(query) },
     type: QueryTypes.SELECT,
   })
-  return { rows: rows.map(({ total: _total, ...row }) => row), total: rows[0]?.total ?? 0, page: query.page, size: query.size }
+  return {
+    rows: rows.map(({ total: _total, ...row }) => row),
+    total: rows[0]?.total ?? 0,
+    page: query.page,
+    size: query.size,
+  }
 }
 
 export async function readIds(db: Sequelize, query: RegisterQuery): Promise<string[]> {
-  const rows = await db.query<{ id: string }>(registerIds(query.sort, query.dir === 'down'), { replacements: { ...query }, type: QueryTypes.SELECT })
+  const rows = await db.query<{ id: string }>(registerIds(query.sort, query.dir === 'down'), {
+    replacements: { ...query },
+    type: QueryTypes.SELECT,
+  })
   return rows.map((row) => row.id)
 }
 

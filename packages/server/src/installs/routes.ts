@@ -15,8 +15,16 @@ import { planInstall } from './plan-install'
 import { filterValues } from './queries'
 import { readIds, readRegister, RegisterQuery } from './register'
 
-const NewInstall = z.object({ widgetId: z.uuid(), pageId: z.uuid(), placementId: z.uuid(), method: z.enum(methodIds).optional() })
-const Change = z.object({ method: z.enum(methodIds).optional(), stepsDone: z.array(z.string().max(20)).max(20).optional() })
+const NewInstall = z.object({
+  widgetId: z.uuid(),
+  pageId: z.uuid(),
+  placementId: z.uuid(),
+  method: z.enum(methodIds).optional(),
+})
+const Change = z.object({
+  method: z.enum(methodIds).optional(),
+  stepsDone: z.array(z.string().max(20)).max(20).optional(),
+})
 
 export function installRoutes(app: FastifyInstance, context: Context): void {
   const { db } = context
@@ -36,7 +44,12 @@ export function installRoutes(app: FastifyInstance, context: Context): void {
     const install = await installOf(request.params)
     const change = parse(Change, request.body)
     await db.transaction(async (transaction) => {
-      if (change.method && change.method !== install.method) await record('method', { userId: userOf(request).id, installId: install.id, data: { method: change.method } }, transaction)
+      if (change.method && change.method !== install.method)
+        await record(
+          'method',
+          { userId: userOf(request).id, installId: install.id, data: { method: change.method } },
+          transaction,
+        )
       await install.update(change, { transaction })
     })
     return describeInstall(context, install.id)

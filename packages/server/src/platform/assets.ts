@@ -24,7 +24,10 @@ export const assets = {
   runtime: join(packages, 'widget', 'dist', 'strand.js'),
   web: join(packages, 'web', 'dist'),
   fonts: {
-    'atkinson-hyperlegible-next.woff2': font('atkinson-hyperlegible-next', 'atkinson-hyperlegible-next-latin-wght-normal.woff2'),
+    'atkinson-hyperlegible-next.woff2': font(
+      'atkinson-hyperlegible-next',
+      'atkinson-hyperlegible-next-latin-wght-normal.woff2',
+    ),
     'bricolage-grotesque.woff2': font('bricolage-grotesque', 'bricolage-grotesque-latin-wght-normal.woff2'),
     'jetbrains-mono.woff2': font('jetbrains-mono', 'jetbrains-mono-latin-wght-normal.woff2'),
   },

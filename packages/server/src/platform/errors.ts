@@ -1,25 +1,85 @@
 /** Every error the server answers with: status, message, remedy. A code once shipped keeps its meaning. */
 export const errors = {
-  invalid: { status: 400, message: 'Something in what was sent is not right.', remedy: 'Correct the named field; everything else is kept.' },
-  'not-signed-in': { status: 401, message: 'You are not signed in.', remedy: 'Sign in and try again; drafts are kept.' },
-  'wrong-sign-in': { status: 401, message: 'This address and password do not belong together.', remedy: 'Check both, or ask the owner for a new password.' },
+  invalid: {
+    status: 400,
+    message: 'Something in what was sent is not right.',
+    remedy: 'Correct the named field; everything else is kept.',
+  },
+  'not-signed-in': {
+    status: 401,
+    message: 'You are not signed in.',
+    remedy: 'Sign in and try again; drafts are kept.',
+  },
+  'wrong-sign-in': {
+    status: 401,
+    message: 'This address and password do not belong together.',
+    remedy: 'Check both, or ask the owner for a new password.',
+  },
   'too-many-tries': { status: 429, message: 'Too many tries.', remedy: 'Wait a few minutes, then try again.' },
-  'csrf-missing': { status: 403, message: 'The request did not come from this page.', remedy: 'Reload the page and do it again.' },
+  'csrf-missing': {
+    status: 403,
+    message: 'The request did not come from this page.',
+    remedy: 'Reload the page and do it again.',
+  },
   'not-found': { status: 404, message: 'This is not here.', remedy: 'It may have been removed; go back to the list.' },
-  'setup-done': { status: 409, message: 'This Pebblestrand has an owner already.', remedy: 'Sign in, or ask the owner for an account.' },
-  'setup-key-wrong': { status: 403, message: 'The set-up key is not right.', remedy: 'Copy it from where the server was started: it is printed there.' },
+  'setup-done': {
+    status: 409,
+    message: 'This Pebblestrand has an owner already.',
+    remedy: 'Sign in, or ask the owner for an account.',
+  },
+  'setup-key-wrong': {
+    status: 403,
+    message: 'The set-up key is not right.',
+    remedy: 'Copy it from where the server was started: it is printed there.',
+  },
   taken: { status: 409, message: 'There is one like this already.', remedy: 'Choose another name or address.' },
-  'draft-changed': { status: 409, message: 'This draft was changed in another tab or by someone else.', remedy: 'Look at the newer draft, or keep yours over it.' },
-  'not-published': { status: 409, message: 'This widget has no release yet.', remedy: 'Publish release 1 in the workbench, then place it.' },
-  'nothing-to-publish': { status: 409, message: 'Nothing has changed since the last release.', remedy: 'Change something first.' },
+  'draft-changed': {
+    status: 409,
+    message: 'This draft was changed in another tab or by someone else.',
+    remedy: 'Look at the newer draft, or keep yours over it.',
+  },
+  'not-published': {
+    status: 409,
+    message: 'This widget has no release yet.',
+    remedy: 'Publish release 1 in the workbench, then place it.',
+  },
+  'nothing-to-publish': {
+    status: 409,
+    message: 'Nothing has changed since the last release.',
+    remedy: 'Change something first.',
+  },
   'no-source': { status: 409, message: 'This widget has no source yet.', remedy: 'Choose one under “What it shows”.' },
-  'already-planned': { status: 409, message: 'This widget is planned in this placement already.', remedy: 'Open the install that is there.' },
-  'cannot-now': { status: 409, message: 'This cannot be done in the present state.', remedy: 'Reload to see where it stands.' },
+  'already-planned': {
+    status: 409,
+    message: 'This widget is planned in this placement already.',
+    remedy: 'Open the install that is there.',
+  },
+  'cannot-now': {
+    status: 409,
+    message: 'This cannot be done in the present state.',
+    remedy: 'Reload to see where it stands.',
+  },
   'round-running': { status: 409, message: 'A round of checks is running.', remedy: 'Wait for it, or stop it first.' },
-  'address-refused': { status: 400, message: 'This address cannot be opened.', remedy: 'Give an http or https address that anyone can reach.' },
-  'no-feeds': { status: 422, message: 'No feed was found there.', remedy: 'Look on the site for a link called RSS, Atom or feed, and paste its address.' },
-  'fetch-failed': { status: 422, message: 'The address could not be read.', remedy: 'Open it in a browser; if it works there, try again in a few minutes.' },
-  unexpected: { status: 500, message: 'Something went wrong at our end.', remedy: 'Try again; if it stays, send the time of day to whoever runs this server.' },
+  'address-refused': {
+    status: 400,
+    message: 'This address cannot be opened.',
+    remedy: 'Give an http or https address that anyone can reach.',
+  },
+  'no-feeds': {
+    status: 422,
+    message: 'No feed was found there.',
+    remedy: 'Look on the site for a link called RSS, Atom or feed, and paste its address.',
+  },
+  'fetch-failed': {
+    status: 422,
+    message: 'The address could not be read.',
+    remedy: 'Open it in a browser; if it works there, try again in a few minutes.',
+  },
+  unexpected: {
+    status: 500,
+    message: 'Something went wrong at our end.',
+    remedy: 'Try again; if it stays, send the time of day to whoever runs this server.',
+  },
 } as const satisfies Record<string, { status: number; message: string; remedy: string }>
 
 export type ErrorCode = keyof typeof errors
@@ -44,6 +104,14 @@ export class AppError extends Error {
 
   /** What the interface gets. */
   toBody() {
-    return { error: { code: this.code, message: this.message, remedy: this.remedy, issues: this.more.issues ?? [], data: this.more.data } }
+    return {
+      error: {
+        code: this.code,
+        message: this.message,
+        remedy: this.remedy,
+        issues: this.more.issues ?? [],
+        data: this.more.data,
+      },
+    }
   }
 }

@@ -23,7 +23,13 @@ export class Queue {
     const boss = new PgBoss({ connectionString: databaseUrl, schema: 'queue', max: 4 })
     boss.on('error', onError)
     await boss.start()
-    for (const name of names) await boss.createQueue(name, { name, policy: name === 'source-refresh' ? 'short' : 'standard', ...RETRY, expireInSeconds: 120 })
+    for (const name of names)
+      await boss.createQueue(name, {
+        name,
+        policy: name === 'source-refresh' ? 'short' : 'standard',
+        ...RETRY,
+        expireInSeconds: 120,
+      })
     return new Queue(boss, onError)
   }
 

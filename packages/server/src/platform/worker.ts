@@ -9,7 +9,10 @@ const SEEN_EVERY_MS = 10_000
 /** The role that does the jobs. Several may run; each takes what is free. */
 export async function startWorker(context: Context): Promise<() => void> {
   const { queue } = context
-  const seen = () => Instance.upsert({ key: 'worker-seen', value: new Date().toISOString() }).catch((error: Error) => context.log.error(error))
+  const seen = () =>
+    Instance.upsert({ key: 'worker-seen', value: new Date().toISOString() }).catch((error: Error) =>
+      context.log.error(error),
+    )
   await seen()
   const timer = setInterval(() => void seen(), SEEN_EVERY_MS)
   await queue.work('check', 6, ({ checkId }) => runCheck(context, checkId))

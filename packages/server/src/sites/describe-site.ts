@@ -10,14 +10,36 @@ export async function describeSite(db: Sequelize, id: string) {
   const site = await Site.findByPk(id, { include: Client })
   if (!site) throw new AppError('not-found')
   const [pages, placements, installs, keeper] = await Promise.all([
-    Page.findAll({ where: { siteId: id }, order: [['position', 'ASC'], ['path', 'ASC']] }),
-    Placement.findAll({ where: { siteId: id }, order: [['position', 'ASC'], ['name', 'ASC']] }),
+    Page.findAll({
+      where: { siteId: id },
+      order: [
+        ['position', 'ASC'],
+        ['path', 'ASC'],
+      ],
+    }),
+    Placement.findAll({
+      where: { siteId: id },
+      order: [
+        ['position', 'ASC'],
+        ['name', 'ASC'],
+      ],
+    }),
     db.query(installsOfSite, { replacements: { siteId: id }, type: QueryTypes.SELECT }),
     site.keeperId ? User.findByPk(site.keeperId) : null,
   ])
   return {
-    id, name: site.name, origin: site.origin, client: site.Client!.name, platform: { id: site.platform, name: profiles[site.platform]?.name ?? site.platform },
-    cacheMinutes: site.cacheMinutes, timeZone: site.timeZone, look: site.look, lookedAt: site.lookedAt, keeper: keeper?.name ?? null,
-    pages, placements, installs,
+    id,
+    name: site.name,
+    origin: site.origin,
+    client: site.Client!.name,
+    platform: { id: site.platform, name: profiles[site.platform]?.name ?? site.platform },
+    cacheMinutes: site.cacheMinutes,
+    timeZone: site.timeZone,
+    look: site.look,
+    lookedAt: site.lookedAt,
+    keeper: keeper?.name ?? null,
+    pages,
+    placements,
+    installs,
   }
 }

@@ -1,6 +1,13 @@
 import type { SiteLook } from '@pebblestrand/core/look'
 import type { Region } from '@pebblestrand/core/snippet'
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type NonAttribute, type Sequelize } from 'sequelize'
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type NonAttribute,
+  type Sequelize,
+} from 'sequelize'
 import { id, integer, maybeJson, maybeRef, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
 
 export class Client extends Model<InferAttributes<Client>, InferCreationAttributes<Client>> {
@@ -50,14 +57,35 @@ export function defineSites(sequelize: Sequelize): void {
   Client.init({ id: id(), name: text(), createdAt: time() }, { sequelize, tableName: 'clients' })
   Site.init(
     {
-      id: id(), clientId: ref(), name: text(), origin: text(), platform: text(), cacheMinutes: integer(0), timeZone: { ...text(), defaultValue: 'UTC' },
-      look: maybeJson(), lookedAt: maybeTime(), keeperId: maybeRef(), createdAt: time(),
+      id: id(),
+      clientId: ref(),
+      name: text(),
+      origin: text(),
+      platform: text(),
+      cacheMinutes: integer(0),
+      timeZone: { ...text(), defaultValue: 'UTC' },
+      look: maybeJson(),
+      lookedAt: maybeTime(),
+      keeperId: maybeRef(),
+      createdAt: time(),
     },
     { sequelize, tableName: 'sites' },
   )
-  Page.init({ id: id(), siteId: ref(), title: text(), path: text(), position: integer(0) }, { sequelize, tableName: 'pages' })
+  Page.init(
+    { id: id(), siteId: ref(), title: text(), path: text(), position: integer(0) },
+    { sequelize, tableName: 'pages' },
+  )
   Placement.init(
-    { id: id(), siteId: ref(), pageId: maybeRef(), name: text(), region: text(), width: integer(), selector: maybeText(), position: integer(0) },
+    {
+      id: id(),
+      siteId: ref(),
+      pageId: maybeRef(),
+      name: text(),
+      region: text(),
+      width: integer(),
+      selector: maybeText(),
+      position: integer(0),
+    },
     { sequelize, tableName: 'placements' },
   )
   Site.belongsTo(Client, { foreignKey: 'clientId' })

@@ -30,15 +30,29 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
 
   const requireReachable = (origin: string) => {
     const refusal = refusalOf(origin, { localhostNames: config.demo })
-    if (refusal) throw new AppError('address-refused', { message: refusal, issues: [{ field: 'origin', message: refusal }] })
+    if (refusal)
+      throw new AppError('address-refused', { message: refusal, issues: [{ field: 'origin', message: refusal }] })
   }
 
-  app.get('/api/platforms', () => ({ rows: Object.values(profiles).map(({ id, name, words }) => ({ id, name, words })) }))
+  app.get('/api/platforms', () => ({
+    rows: Object.values(profiles).map(({ id, name, words }) => ({ id, name, words })),
+  }))
 
   app.get('/api/sites', async (request) => {
     const query = parse(Listing, request.query)
-    const rows = await db.query<{ total: number; platform: string }>(listSites, { replacements: { q: query.q, ...windowOf(query) }, type: QueryTypes.SELECT })
-    return { rows: rows.map(({ total: _total, ...row }) => ({ ...row, platform: profiles[row.platform]?.name ?? row.platform })), total: rows[0]?.total ?? 0, page: query.page, size: query.size }
+    const rows = await db.query<{ total: number; platform: string }>(listSites, {
+      replacements: { q: query.q, ...windowOf(query) },
+      type: QueryTypes.SELECT,
+    })
+    return {
+      rows: rows.map(({ total: _total, ...row }) => ({
+        ...row,
+        platform: profiles[row.platform]?.name ?? row.platform,
+      })),
+      total: rows[0]?.total ?? 0,
+      page: query.page,
+      size: query.size,
+    }
   })
 
   app.post('/api/sites', async (request) => {
@@ -49,7 +63,10 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
       const clientId = await clientByName(client, transaction)
       const made = await Site.create({ ...wanted, clientId, keeperId: userId }, { transaction })
       await Page.create({ siteId: made.id, title: 'Home', path: '/' }, { transaction })
-      await Placement.bulkCreate(usualPlacements.map((p, position) => ({ ...p, siteId: made.id, position })), { transaction })
+      await Placement.bulkCreate(
+        usualPlacements.map((p, position) => ({ ...p, siteId: made.id, position })),
+        { transaction },
+      )
       await record('site-added', { userId, siteId: made.id }, transaction)
       return made
     })
@@ -72,7 +89,11 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
     const page = await db.transaction(async (transaction) => {
       const position = await Page.count({ where: { siteId: site.id }, transaction })
       const made = await Page.create({ ...wanted, siteId: site.id, position }, { transaction })
-      await record('page-added', { userId: userOf(request).id, siteId: site.id, data: { path: made.path } }, transaction)
+      await record(
+        'page-added',
+        { userId: userOf(request).id, siteId: site.id, data: { path: made.path } },
+        transaction,
+      )
       return made
     })
     return { id: page.id }
@@ -82,7 +103,8 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
     const page = await found(Page.findByPk(parse(IdParams, request.params).id))
     const before = page.path
     await page.update(parse(PageChange, request.body))
-    if (page.path !== before) await record('page-moved', { userId: userOf(request).id, siteId: page.siteId, data: { before, path: page.path } })
+    if (page.path !== before)
+      await record('page-moved', { userId: userOf(request).id, siteId: page.siteId, data: { before, path: page.path } })
     return describeSite(db, page.siteId)
   })
 
@@ -90,7 +112,8 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
     const site = await found(Site.findByPk(parse(IdParams, request.params).id))
     const wanted = parse(NewPlacement, request.body)
     requireSelector(wanted.selector)
-    if (wanted.pageId && !(await Page.count({ where: { id: wanted.pageId, siteId: site.id } }))) throw new AppError('not-found')
+    if (wanted.pageId && !(await Page.count({ where: { id: wanted.pageId, siteId: site.id } })))
+      throw new AppError('not-found')
     const position = await Placement.count({ where: { siteId: site.id } })
     const placement = await Placement.create({ ...wanted, siteId: site.id, position })
     return { id: placement.id }

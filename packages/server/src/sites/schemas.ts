@@ -14,9 +14,14 @@ export const NewSite = z.object({
   client: z.string().trim().min(1, 'is missing').max(80),
   name: z.string().trim().min(1, 'is missing').max(80),
   origin: Origin,
-  platform: z.enum(Object.keys(profiles) as [string, ...string[]], { error: `must be one of ${Object.keys(profiles).join(', ')}` }),
+  platform: z.enum(Object.keys(profiles) as [string, ...string[]], {
+    error: `must be one of ${Object.keys(profiles).join(', ')}`,
+  }),
   cacheMinutes: z.number().int().min(0).max(43_200, 'must be 30 days or less').default(0),
-  timeZone: z.string().refine((zone) => zones.has(zone), 'must be an IANA time zone like Atlantic/Faroe').default('UTC'),
+  timeZone: z
+    .string()
+    .refine((zone) => zones.has(zone), 'must be an IANA time zone like Atlantic/Faroe')
+    .default('UTC'),
 })
 
 export const SiteChange = NewSite.omit({ client: true }).partial()
@@ -37,6 +42,11 @@ export const NewPlacement = z.object({
   name: z.string().trim().min(1, 'is missing').max(60),
   region: z.enum(regionIds),
   width: z.number().int().min(40, 'must be 40 px or more').max(4000, 'must be 4000 px or less'),
-  selector: z.string().trim().max(300).nullish().transform((value) => value || null),
+  selector: z
+    .string()
+    .trim()
+    .max(300)
+    .nullish()
+    .transform((value) => value || null),
 })
 export const PlacementChange = NewPlacement.omit({ pageId: true }).partial()

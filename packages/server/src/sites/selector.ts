@@ -7,6 +7,9 @@ export function requireSelector(selector: string | null | undefined): void {
   try {
     load('<i></i>')('i').is(selector)
   } catch {
-    throw new AppError('invalid', { message: 'selector: is not a CSS selector.', issues: [{ field: 'selector', message: 'is not a CSS selector' }] })
+    throw new AppError('invalid', {
+      message: 'selector: is not a CSS selector.',
+      issues: [{ field: 'selector', message: 'is not a CSS selector' }],
+    })
   }
 }

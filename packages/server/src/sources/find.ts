@@ -23,41 +23,83 @@ const PREVIEW = 4
 const MOST_CANDIDATES = 12
 
 /** From whatever address a person has to the feeds behind it, each with its newest items, and what was tried. */
-export async function findFeeds(outbound: Outbound, given: string, localhostNames: boolean): Promise<{ found: FoundFeed[]; tried: Tried[] }> {
+export async function findFeeds(
+  outbound: Outbound,
+  given: string,
+  localhostNames: boolean,
+): Promise<{ found: FoundFeed[]; tried: Tried[] }> {
   const address = completed(given)
   const refusal = refusalOf(address, { localhostNames })
-  if (refusal) throw new AppError('address-refused', { message: refusal, issues: [{ field: 'address', message: refusal }] })
+  if (refusal)
+    throw new AppError('address-refused', { message: refusal, issues: [{ field: 'address', message: refusal }] })
   const reading = await readFeed(outbound, address)
-  if (reading.kind === 'feed') return { found: [describe(reading.url, reading.feed, 'given')], tried: [{ url: address, outcome: 'a feed' }] }
+  if (reading.kind === 'feed')
+    return { found: [describe(reading.url, reading.feed, 'given')], tried: [{ url: address, outcome: 'a feed' }] }
   if (reading.kind === 'problem') {
-    throw new AppError('fetch-failed', { message: reading.problem.message, remedy: reading.problem.remedy, issues: [{ field: 'address', message: reading.problem.message }] })
+    throw new AppError('fetch-failed', {
+      message: reading.problem.message,
+      remedy: reading.problem.remedy,
+      issues: [{ field: 'address', message: reading.problem.message }],
+    })
   }
   if (reading.kind !== 'page') throw new AppError('fetch-failed')
   return among(outbound, address, reading.url, discoverFeeds(reading.html, reading.url))
 }
 
 async function among(outbound: Outbound, address: string, pageUrl: string, named: FeedCandidate[]) {
-  const tried: Tried[] = [{ url: address, outcome: named.length ? `a web page that names ${named.length === 1 ? 'a feed' : `${named.length} feeds`}` : 'a web page that names no feed' }]
+  const tried: Tried[] = [
+    {
+      url: address,
+      outcome: named.length
+        ? `a web page that names ${named.length === 1 ? 'a feed' : `${named.length} feeds`}`
+        : 'a web page that names no feed',
+    },
+  ]
   const candidates = named.length ? named : usualFeedAddresses(pageUrl)
-  const results = await Promise.all(candidates.slice(0, MOST_CANDIDATES).map(async (candidate) => ({ candidate, reading: await readFeed(outbound, candidate.url) })))
-  const found = results.flatMap(({ candidate, reading }) => (reading.kind === 'feed' ? [describe(reading.url, reading.feed, candidate.how)] : []))
+  const results = await Promise.all(
+    candidates
+      .slice(0, MOST_CANDIDATES)
+      .map(async (candidate) => ({ candidate, reading: await readFeed(outbound, candidate.url) })),
+  )
+  const found = results.flatMap(({ candidate, reading }) =>
+    reading.kind === 'feed' ? [describe(reading.url, reading.feed, candidate.how)] : [],
+  )
   for (const { candidate, reading } of results) {
-    tried.push({ url: candidate.url, outcome: reading.kind === 'feed' ? 'a feed' : reading.kind === 'problem' ? reading.problem.message : 'a web page, not a feed' })
+    tried.push({
+      url: candidate.url,
+      outcome:
+        reading.kind === 'feed'
+          ? 'a feed'
+          : reading.kind === 'problem'
+            ? reading.problem.message
+            : 'a web page, not a feed',
+    })
   }
-  if (!found.length) throw new AppError('no-feeds', { data: { tried }, issues: [{ field: 'address', message: 'no feed was found there' }] })
+  if (!found.length)
+    throw new AppError('no-feeds', {
+      data: { tried },
+      issues: [{ field: 'address', message: 'no feed was found there' }],
+    })
   return { found, tried }
 }
 
 /** People paste addresses without a scheme; a site that has only one of the two leads on. */
-const completed = (given: string) => (/^[a-z][a-z0-9+.-]*:/i.test(given) && !/^[\w.-]+:\d+(\/|$)/.test(given) ? given : `http://${given}`)
+const completed = (given: string) =>
+  /^[a-z][a-z0-9+.-]*:/i.test(given) && !/^[\w.-]+:\d+(\/|$)/.test(given) ? given : `http://${given}`
 
-function describe(url: string, feed: { title: string; format: string; items: Item[] }, how: FoundFeed['how']): FoundFeed {
+function describe(
+  url: string,
+  feed: { title: string; format: string; items: Item[] },
+  how: FoundFeed['how'],
+): FoundFeed {
   return {
     url,
     title: feed.title || new URL(url).host,
     format: feed.format,
     count: feed.items.length,
     how,
-    newest: inOrder(feed.items, 'newest').slice(0, PREVIEW).map(({ title, publishedAt, link }) => ({ title, publishedAt, link })),
+    newest: inOrder(feed.items, 'newest')
+      .slice(0, PREVIEW)
+      .map(({ title, publishedAt, link }) => ({ title, publishedAt, link })),
   }
 }

@@ -1,5 +1,11 @@
 import type { FeedFormat, Picture } from '@pebblestrand/core/items'
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize'
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
 import { id, integer, json, maybeJson, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
 
 /** What went wrong at the last refresh, in words for the person; null while all is well. */
@@ -47,15 +53,39 @@ export class ItemRow extends Model<InferAttributes<ItemRow>, InferCreationAttrib
 export function defineSources(sequelize: Sequelize): void {
   Source.init(
     {
-      id: id(), url: text(), title: text(), link: maybeText(), format: text(), intervalMinutes: integer(30), etag: maybeText(), lastModified: maybeText(), contentHash: maybeText(),
-      fetchedAt: maybeTime(), okAt: maybeTime(), nextFetchAt: time(), failures: integer(0), problem: maybeJson(), createdAt: time(),
+      id: id(),
+      url: text(),
+      title: text(),
+      link: maybeText(),
+      format: text(),
+      intervalMinutes: integer(30),
+      etag: maybeText(),
+      lastModified: maybeText(),
+      contentHash: maybeText(),
+      fetchedAt: maybeTime(),
+      okAt: maybeTime(),
+      nextFetchAt: time(),
+      failures: integer(0),
+      problem: maybeJson(),
+      createdAt: time(),
     },
     { sequelize, tableName: 'sources' },
   )
   ItemRow.init(
     {
-      id: id(), sourceId: ref(), guid: text(), title: text(), text: text(), html: text(), author: maybeText(), publishedAt: maybeTime(), link: maybeText(),
-      picture: maybeJson(), labels: json([]), position: integer(), seenAt: time(),
+      id: id(),
+      sourceId: ref(),
+      guid: text(),
+      title: text(),
+      text: text(),
+      html: text(),
+      author: maybeText(),
+      publishedAt: maybeTime(),
+      link: maybeText(),
+      picture: maybeJson(),
+      labels: json([]),
+      position: integer(),
+      seenAt: time(),
     },
     { sequelize, tableName: 'items' },
   )

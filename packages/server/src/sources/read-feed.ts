@@ -17,25 +17,45 @@ const remedies: Record<string, string> = {
   refused: 'Give an address that anyone can reach.',
   timeout: 'The site may be slow just now; it is tried again by itself.',
   'too-large': 'Ask whether the site has a shorter feed.',
-  'too-many-redirects': "Open it in a browser and paste the address you end at.",
+  'too-many-redirects': 'Open it in a browser and paste the address you end at.',
   'no-answer': 'Check the address for a slip; if it works in a browser, try again in a few minutes.',
 }
 
 /** Fetches an address that should be a feed. `page` where it is a web page, whose feeds can then be looked for. */
-export async function readFeed(outbound: Outbound, url: string, known: { etag?: string | null; lastModified?: string | null } = {}): Promise<FeedReading> {
+export async function readFeed(
+  outbound: Outbound,
+  url: string,
+  known: { etag?: string | null; lastModified?: string | null } = {},
+): Promise<FeedReading> {
   try {
     const answer = await outbound.get(url, {
-      accept: 'application/rss+xml, application/atom+xml, application/feed+json, application/xml;q=0.9, text/html;q=0.8, */*;q=0.5',
+      accept:
+        'application/rss+xml, application/atom+xml, application/feed+json, application/xml;q=0.9, text/html;q=0.8, */*;q=0.5',
       ...(known.etag ? { 'if-none-match': known.etag } : {}),
       ...(known.lastModified ? { 'if-modified-since': known.lastModified } : {}),
     })
     if (answer.status === 304) return { kind: 'unchanged' }
-    if (answer.status >= 400) return problem(`status-${answer.status}`, `The address answers with error ${answer.status}.`, answer.status === 404 || answer.status === 410 ? 'The feed may have moved: paste the address of the page it belongs to.' : 'It is tried again by itself; if it stays, tell the site’s owner.')
+    if (answer.status >= 400)
+      return problem(
+        `status-${answer.status}`,
+        `The address answers with error ${answer.status}.`,
+        answer.status === 404 || answer.status === 410
+          ? 'The feed may have moved: paste the address of the page it belongs to.'
+          : 'It is tried again by itself; if it stays, tell the site’s owner.',
+      )
     const text = decodeBytes(answer.body, answer.headers['content-type'])
     try {
-      return { kind: 'feed', feed: parseFeed(text, answer.finalUrl), url: answer.finalUrl, etag: answer.headers.etag ?? null, lastModified: answer.headers['last-modified'] ?? null, bytes: answer.body }
+      return {
+        kind: 'feed',
+        feed: parseFeed(text, answer.finalUrl),
+        url: answer.finalUrl,
+        etag: answer.headers.etag ?? null,
+        lastModified: answer.headers['last-modified'] ?? null,
+        bytes: answer.body,
+      }
     } catch (error) {
-      if (error instanceof FeedError && error.code === 'feed-is-html') return { kind: 'page', html: text, url: answer.finalUrl }
+      if (error instanceof FeedError && error.code === 'feed-is-html')
+        return { kind: 'page', html: text, url: answer.finalUrl }
       throw error
     }
   } catch (error) {
@@ -45,4 +65,7 @@ export async function readFeed(outbound: Outbound, url: string, known: { etag?: 
   }
 }
 
-const problem = (code: string, message: string, remedy: string): FeedReading => ({ kind: 'problem', problem: { code, message, remedy } })
+const problem = (code: string, message: string, remedy: string): FeedReading => ({
+  kind: 'problem',
+  problem: { code, message, remedy },
+})

@@ -10,27 +10,46 @@ const MINUTE = 60_000
 const DAY = 24 * 60
 
 /** Minutes until the next try: the interval, doubled with every failure in a row, a day at most. */
-export const backOff = (intervalMinutes: number, failures: number) => Math.min(Math.max(intervalMinutes, DAY), intervalMinutes * 2 ** Math.min(failures, 12))
+export const backOff = (intervalMinutes: number, failures: number) =>
+  Math.min(Math.max(intervalMinutes, DAY), intervalMinutes * 2 ** Math.min(failures, 12))
 
 /** Adds a feed as a source, or gives the one that is there. Its items are stored at once. */
 export async function addSource({ db, outbound }: Context, url: string): Promise<Source> {
   const there = await Source.findOne({ where: { url } })
   if (there) return there
   const reading = await readFeed(outbound, url)
-  if (reading.kind === 'problem') throw new AppError('fetch-failed', { message: reading.problem.message, remedy: reading.problem.remedy })
+  if (reading.kind === 'problem')
+    throw new AppError('fetch-failed', { message: reading.problem.message, remedy: reading.problem.remedy })
   if (reading.kind !== 'feed') throw new AppError('no-feeds', { message: 'This is a web page, not a feed.' })
   const { feed } = reading
   return db.transaction(async (transaction) => {
-    const source = await Source.create({ url, title: feed.title || new URL(url).host, link: feed.link, format: feed.format }, { transaction })
+    const source = await Source.create(
+      { url, title: feed.title || new URL(url).host, link: feed.link, format: feed.format },
+      { transaction },
+    )
     await storeItems(source, feed.items, transaction)
-    await source.update({ ...wellNow(source), etag: reading.etag, lastModified: reading.lastModified, contentHash: contentHash(reading.bytes) }, { transaction })
+    await source.update(
+      {
+        ...wellNow(source),
+        etag: reading.etag,
+        lastModified: reading.lastModified,
+        contentHash: contentHash(reading.bytes),
+      },
+      { transaction },
+    )
     return source
   })
 }
 
 const wellNow = (source: Source) => {
   const now = new Date()
-  return { fetchedAt: now, okAt: now, failures: 0, problem: null, nextFetchAt: new Date(now.getTime() + source.intervalMinutes * MINUTE) }
+  return {
+    fetchedAt: now,
+    okAt: now,
+    failures: 0,
+    problem: null,
+    nextFetchAt: new Date(now.getTime() + source.intervalMinutes * MINUTE),
+  }
 }
 
 /** One refresh: asks only for what is new, keeps the last good copy when that fails or gives nothing, and tells the widgets. */
@@ -40,11 +59,20 @@ export async function refreshSource(context: Context, sourceId: string): Promise
   const reading = await readFeed(context.outbound, source.url, source)
   const fault = faultOf(reading)
   if (fault) return failed(source, fault)
-  if (reading.kind !== 'feed' || contentHash(reading.bytes) === source.contentHash) return void (await source.update(wellNow(source)))
+  if (reading.kind !== 'feed' || contentHash(reading.bytes) === source.contentHash)
+    return void (await source.update(wellNow(source)))
   await context.db.transaction(async (transaction) => {
     await storeItems(source, reading.feed.items, transaction)
     await source.update(
-      { ...wellNow(source), title: reading.feed.title || source.title, link: reading.feed.link, format: reading.feed.format, etag: reading.etag, lastModified: reading.lastModified, contentHash: contentHash(reading.bytes) },
+      {
+        ...wellNow(source),
+        title: reading.feed.title || source.title,
+        link: reading.feed.link,
+        format: reading.feed.format,
+        etag: reading.etag,
+        lastModified: reading.lastModified,
+        contentHash: contentHash(reading.bytes),
+      },
       { transaction },
     )
   })
@@ -53,19 +81,39 @@ export async function refreshSource(context: Context, sourceId: string): Promise
 
 function faultOf(reading: FeedReading): FeedProblem | null {
   if (reading.kind === 'problem') return reading.problem
-  if (reading.kind === 'page') return { code: 'feed-is-html', message: 'The address gives a web page instead of the feed.', remedy: 'The feed may have moved: look for it on that page.' }
-  if (reading.kind === 'feed' && !reading.feed.items.length) return { code: 'feed-no-items', message: 'The feed has no items just now.', remedy: 'Nothing to do: the last good copy stays up.' }
+  if (reading.kind === 'page')
+    return {
+      code: 'feed-is-html',
+      message: 'The address gives a web page instead of the feed.',
+      remedy: 'The feed may have moved: look for it on that page.',
+    }
+  if (reading.kind === 'feed' && !reading.feed.items.length)
+    return {
+      code: 'feed-no-items',
+      message: 'The feed has no items just now.',
+      remedy: 'Nothing to do: the last good copy stays up.',
+    }
   return null
 }
 
 async function failed(source: Source, problem: FeedProblem): Promise<void> {
   const now = new Date()
   const failures = source.failures + 1
-  await source.update({ fetchedAt: now, failures, problem: { ...problem, at: now.toISOString() }, nextFetchAt: new Date(now.getTime() + backOff(source.intervalMinutes, failures) * MINUTE) })
+  await source.update({
+    fetchedAt: now,
+    failures,
+    problem: { ...problem, at: now.toISOString() },
+    nextFetchAt: new Date(now.getTime() + backOff(source.intervalMinutes, failures) * MINUTE),
+  })
 }
 
 /** Queues every source that is due. */
 export async function queueDue({ queue }: Context): Promise<void> {
-  const due = await Source.findAll({ attributes: ['id'], where: { nextFetchAt: { [Op.lte]: new Date() } }, order: [['nextFetchAt', 'ASC']], limit: 500 })
+  const due = await Source.findAll({
+    attributes: ['id'],
+    where: { nextFetchAt: { [Op.lte]: new Date() } },
+    order: [['nextFetchAt', 'ASC']],
+    limit: 500,
+  })
   for (const { id } of due) await queue.send('source-refresh', { sourceId: id }, id)
 }

@@ -12,23 +12,34 @@ import { itemsOf } from './store-items'
 
 const Address = z.object({ address: z.string().trim().min(3, 'is missing').max(2000) })
 const NewSource = z.object({ url: z.url('must be the address of a feed').max(2000) })
-const Interval = z.object({ intervalMinutes: z.number().int().min(5, 'must be 5 minutes or more').max(10_080, 'must be a week or less') })
+const Interval = z.object({
+  intervalMinutes: z.number().int().min(5, 'must be 5 minutes or more').max(10_080, 'must be a week or less'),
+})
 
 export function sourceRoutes(app: FastifyInstance, context: Context): void {
   const openings = { localhostNames: context.config.demo }
 
-  app.post('/api/sources/find', async (request) => findFeeds(context.outbound, parse(Address, request.body).address, openings.localhostNames))
+  app.post('/api/sources/find', async (request) =>
+    findFeeds(context.outbound, parse(Address, request.body).address, openings.localhostNames),
+  )
 
   app.post('/api/sources', async (request) => {
     const { url } = parse(NewSource, request.body)
     const refusal = refusalOf(url, openings)
-    if (refusal) throw new AppError('address-refused', { message: refusal, issues: [{ field: 'url', message: refusal }] })
+    if (refusal)
+      throw new AppError('address-refused', { message: refusal, issues: [{ field: 'url', message: refusal }] })
     return describe(await addSource(context, url))
   })
 
   app.get('/api/sources', async (request) => {
     const paging = parse(Paging, request.query)
-    const { rows, count } = await Source.findAndCountAll({ order: [['title', 'ASC'], ['id', 'ASC']], ...windowOf(paging) })
+    const { rows, count } = await Source.findAndCountAll({
+      order: [
+        ['title', 'ASC'],
+        ['id', 'ASC'],
+      ],
+      ...windowOf(paging),
+    })
     return { rows: await Promise.all(rows.map(describe)), total: count, page: paging.page, size: paging.size }
   })
 
@@ -59,5 +70,18 @@ async function sourceOf(params: unknown): Promise<Source> {
 
 async function describe(source: Source) {
   const { id, url, title, link, format, intervalMinutes, fetchedAt, okAt, nextFetchAt, failures, problem } = source
-  return { id, url, title, link, format, intervalMinutes, fetchedAt, okAt, nextFetchAt, failures, problem, count: await ItemRow.count({ where: { sourceId: id } }) }
+  return {
+    id,
+    url,
+    title,
+    link,
+    format,
+    intervalMinutes,
+    fetchedAt,
+    okAt,
+    nextFetchAt,
+    failures,
+    problem,
+    count: await ItemRow.count({ where: { sourceId: id } }),
+  }
 }

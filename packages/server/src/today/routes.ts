@@ -9,7 +9,13 @@ export function todayRoutes(app: FastifyInstance, { db }: Context): void {
   const rows = (sql: string) => db.query<Record<string, unknown>>(sql, { type: QueryTypes.SELECT })
 
   app.get('/api/today', async () => {
-    const [things, [numbers], changes, sources, round] = await Promise.all([rows(waiting), rows(counts), rows(lately), rows(ailing), newestRound()])
+    const [things, [numbers], changes, sources, round] = await Promise.all([
+      rows(waiting),
+      rows(counts),
+      rows(lately),
+      rows(ailing),
+      newestRound(),
+    ])
     return { waiting: things, counts: numbers, lately: changes, ailing: sources, round }
   })
 }

@@ -7,12 +7,20 @@ import { Release, Widget, WidgetSource, type Settings } from './models'
 
 export function kindFor(id: string): Kind {
   const kind = kindOf(id)
-  if (!kind) throw new AppError('invalid', { message: `There is no widget kind called ${id}.`, issues: [{ field: 'kind', message: 'is not a kind we have' }] })
+  if (!kind)
+    throw new AppError('invalid', {
+      message: `There is no widget kind called ${id}.`,
+      issues: [{ field: 'kind', message: 'is not a kind we have' }],
+    })
   return kind
 }
 
 /** Saves a draft over the version it was begun from. Another version in between: `draft-changed`, and nothing is overwritten. */
-export async function saveDraft(db: Sequelize, widget: Widget, change: { settings: unknown; version: number }): Promise<Widget> {
+export async function saveDraft(
+  db: Sequelize,
+  widget: Widget,
+  change: { settings: unknown; version: number },
+): Promise<Widget> {
   const settings = parse(kindFor(widget.kind).settings, change.settings)
   await requireSources(settings)
   return db.transaction(async (transaction) => {
@@ -21,7 +29,10 @@ export async function saveDraft(db: Sequelize, widget: Widget, change: { setting
       { where: { id: widget.id, draftVersion: change.version }, transaction },
     )
     await widget.reload({ transaction })
-    if (!rows) throw new AppError('draft-changed', { data: { settings: widget.draft, version: widget.draftVersion, savedAt: widget.draftSavedAt } })
+    if (!rows)
+      throw new AppError('draft-changed', {
+        data: { settings: widget.draft, version: widget.draftVersion, savedAt: widget.draftSavedAt },
+      })
     await linkSources(widget, transaction)
     return widget
   })
@@ -30,13 +41,22 @@ export async function saveDraft(db: Sequelize, widget: Widget, change: { setting
 async function requireSources(settings: Settings): Promise<void> {
   const ids = (settings.sources as string[] | undefined) ?? []
   const known = await Source.count({ where: { id: ids } })
-  if (known !== new Set(ids).size) throw new AppError('invalid', { message: 'sources: one of them does not exist any more.', issues: [{ field: 'sources', message: 'one of them does not exist any more' }] })
+  if (known !== new Set(ids).size)
+    throw new AppError('invalid', {
+      message: 'sources: one of them does not exist any more.',
+      issues: [{ field: 'sources', message: 'one of them does not exist any more' }],
+    })
 }
 
 /** Keeps the table of used sources in step with the draft and every release. */
 export async function linkSources(widget: Widget, transaction: Transaction): Promise<void> {
   const releases = await Release.findAll({ attributes: ['settings'], where: { widgetId: widget.id }, transaction })
-  const ids = new Set([widget.draft, ...releases.map((r) => r.settings)].flatMap((s) => (s.sources as string[] | undefined) ?? []))
+  const ids = new Set(
+    [widget.draft, ...releases.map((r) => r.settings)].flatMap((s) => (s.sources as string[] | undefined) ?? []),
+  )
   await WidgetSource.destroy({ where: { widgetId: widget.id }, transaction })
-  await WidgetSource.bulkCreate([...ids].map((sourceId) => ({ widgetId: widget.id, sourceId })), { transaction })
+  await WidgetSource.bulkCreate(
+    [...ids].map((sourceId) => ({ widgetId: widget.id, sourceId })),
+    { transaction },
+  )
 }

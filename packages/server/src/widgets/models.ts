@@ -1,4 +1,10 @@
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize'
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
 import { id, integer, json, maybeRef, maybeText, ref, text, time } from '../platform/database/columns'
 
 export type Settings = Record<string, unknown>
@@ -33,9 +39,25 @@ export class WidgetSource extends Model<InferAttributes<WidgetSource>, InferCrea
 
 export function defineWidgets(sequelize: Sequelize): void {
   Widget.init(
-    { id: id(), kind: text(), name: text(), draft: json(), draftVersion: integer(1), draftSavedAt: time(), starter: maybeText(), createdBy: maybeRef(), createdAt: time() },
+    {
+      id: id(),
+      kind: text(),
+      name: text(),
+      draft: json(),
+      draftVersion: integer(1),
+      draftSavedAt: time(),
+      starter: maybeText(),
+      createdBy: maybeRef(),
+      createdAt: time(),
+    },
     { sequelize, tableName: 'widgets' },
   )
-  Release.init({ id: id(), widgetId: ref(), number: integer(), settings: json(), publishedBy: maybeRef(), publishedAt: time() }, { sequelize, tableName: 'releases' })
-  WidgetSource.init({ widgetId: { ...ref(), primaryKey: true }, sourceId: { ...ref(), primaryKey: true } }, { sequelize, tableName: 'widget_sources' })
+  Release.init(
+    { id: id(), widgetId: ref(), number: integer(), settings: json(), publishedBy: maybeRef(), publishedAt: time() },
+    { sequelize, tableName: 'releases' },
+  )
+  WidgetSource.init(
+    { widgetId: { ...ref(), primaryKey: true }, sourceId: { ...ref(), primaryKey: true } },
+    { sequelize, tableName: 'widget_sources' },
+  )
 }

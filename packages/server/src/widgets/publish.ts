@@ -12,12 +12,18 @@ export async function publish(context: Context, widgetId: string, version: numbe
   const release = await context.db.transaction(async (transaction) => {
     const widget = await Widget.findByPk(widgetId, { transaction, lock: transaction.LOCK.UPDATE })
     if (!widget) throw new AppError('not-found')
-    if (widget.draftVersion !== version) throw new AppError('draft-changed', { data: { settings: widget.draft, version: widget.draftVersion, savedAt: widget.draftSavedAt } })
+    if (widget.draftVersion !== version)
+      throw new AppError('draft-changed', {
+        data: { settings: widget.draft, version: widget.draftVersion, savedAt: widget.draftSavedAt },
+      })
     const settings = parse(kindFor(widget.kind).settings, widget.draft)
     if ('sources' in settings && !(settings.sources as string[]).length) throw new AppError('no-source')
     const last = await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction })
     if (last && isDeepStrictEqual(last.settings, settings)) throw new AppError('nothing-to-publish')
-    const made = await Release.create({ widgetId, number: (last?.number ?? 0) + 1, settings, publishedBy: userId }, { transaction })
+    const made = await Release.create(
+      { widgetId, number: (last?.number ?? 0) + 1, settings, publishedBy: userId },
+      { transaction },
+    )
     await linkSources(widget, transaction)
     await record('published', { userId, widgetId, data: { number: made.number } }, transaction)
     return made

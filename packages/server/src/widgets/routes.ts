@@ -38,8 +38,16 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
 
   app.get('/api/widgets', async (request) => {
     const query = parse(Listing, request.query)
-    const rows = await db.query<ListedWidget>(listWidgets, { replacements: { q: query.q, ...windowOf(query) }, type: QueryTypes.SELECT })
-    return { rows: await Promise.all(rows.map(withPicture)), total: rows[0]?.total ?? 0, page: query.page, size: query.size }
+    const rows = await db.query<ListedWidget>(listWidgets, {
+      replacements: { q: query.q, ...windowOf(query) },
+      type: QueryTypes.SELECT,
+    })
+    return {
+      rows: await Promise.all(rows.map(withPicture)),
+      total: rows[0]?.total ?? 0,
+      page: query.page,
+      size: query.size,
+    }
   })
 
   app.post('/api/widgets', async (request) => {
@@ -49,7 +57,16 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
     const userId = userOf(request).id
     const name = await freeName(wanted.name ?? `New ${kind.name.toLowerCase()}`)
     const widget = await db.transaction(async (transaction) => {
-      const made = await Widget.create({ kind: kind.id, name, draft: kind.settings.parse(starter?.settings ?? {}), starter: starter?.id ?? null, createdBy: userId }, { transaction })
+      const made = await Widget.create(
+        {
+          kind: kind.id,
+          name,
+          draft: kind.settings.parse(starter?.settings ?? {}),
+          starter: starter?.id ?? null,
+          createdBy: userId,
+        },
+        { transaction },
+      )
       await record('created', { userId, widgetId: made.id }, transaction)
       return made
     })
@@ -74,7 +91,12 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
   })
 
   app.post('/api/widgets/:id/releases', async (request) => {
-    const release = await publish(context, parse(IdParams, request.params).id, parse(Version, request.body).version, userOf(request).id)
+    const release = await publish(
+      context,
+      parse(IdParams, request.params).id,
+      parse(Version, request.body).version,
+      userOf(request).id,
+    )
     return { number: release.number }
   })
 
@@ -96,10 +118,14 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
 
   app.get('/api/places', async (request) => {
     const query = parse(Listing, request.query)
-    return { rows: await db.query(allPlaces, { replacements: { q: query.q, ...windowOf(query) }, type: QueryTypes.SELECT }) }
+    return {
+      rows: await db.query(allPlaces, { replacements: { q: query.q, ...windowOf(query) }, type: QueryTypes.SELECT }),
+    }
   })
 
-  app.get('/api/kinds', () => ({ rows: Object.values(kinds).map(({ id, name, purpose, starters }) => ({ id, name, purpose, starters })) }))
+  app.get('/api/kinds', () => ({
+    rows: Object.values(kinds).map(({ id, name, purpose, starters }) => ({ id, name, purpose, starters })),
+  }))
 }
 
 async function widgetOf(params: unknown): Promise<Widget> {
@@ -111,23 +137,49 @@ async function widgetOf(params: unknown): Promise<Widget> {
 /** A thumbnail is the real thing: the payload of the newest release, else of the draft. */
 async function withPicture(row: ListedWidget) {
   const { total: _total, draft, releaseSettings, ...shown } = row
-  const changes = releaseSettings ? difference(kindFor(row.kind), releaseSettings, draft, { sourceNames: {} }).length : 0
-  const payload = await releasePayload(Widget.build(row as never), { number: row.release ?? 0, settings: releaseSettings ?? draft })
+  const changes = releaseSettings
+    ? difference(kindFor(row.kind), releaseSettings, draft, { sourceNames: {} }).length
+    : 0
+  const payload = await releasePayload(Widget.build(row as never), {
+    number: row.release ?? 0,
+    settings: releaseSettings ?? draft,
+  })
   return { ...shown, changes, settings: releaseSettings ?? draft, payload }
 }
 
 async function describe({ db }: Context, widget: Widget) {
   const releases = await Release.findAll({ where: { widgetId: widget.id }, order: [['number', 'DESC']], limit: 100 })
-  const people = new Map((await User.findAll({ where: { id: releases.flatMap((r) => r.publishedBy ?? []) } })).map((u) => [u.id, u.name]))
-  const used = [widget.draft, ...releases.map((r) => r.settings)].flatMap((s) => (s.sources as string[] | undefined) ?? [])
+  const people = new Map(
+    (await User.findAll({ where: { id: releases.flatMap((r) => r.publishedBy ?? []) } })).map((u) => [u.id, u.name]),
+  )
+  const used = [widget.draft, ...releases.map((r) => r.settings)].flatMap(
+    (s) => (s.sources as string[] | undefined) ?? [],
+  )
   const sources = await Source.findAll({ where: { id: [...new Set(used)] } })
-  const places = await db.query<{ siteId: string }>(placesOfWidget, { replacements: { widgetId: widget.id }, type: QueryTypes.SELECT })
+  const places = await db.query<{ siteId: string }>(placesOfWidget, {
+    replacements: { widgetId: widget.id },
+    type: QueryTypes.SELECT,
+  })
   return {
-    id: widget.id, kind: widget.kind, name: widget.name, starter: widget.starter,
+    id: widget.id,
+    kind: widget.kind,
+    name: widget.name,
+    starter: widget.starter,
     draft: { settings: widget.draft, version: widget.draftVersion, savedAt: widget.draftSavedAt },
-    releases: releases.map((r) => ({ number: r.number, settings: r.settings, publishedAt: r.publishedAt, by: people.get(r.publishedBy ?? '') ?? null })),
-    sources: sources.map((s) => ({ id: s.id, title: s.title, link: s.link, url: s.url, problem: s.problem, okAt: s.okAt })),
+    releases: releases.map((r) => ({
+      number: r.number,
+      settings: r.settings,
+      publishedAt: r.publishedAt,
+      by: people.get(r.publishedBy ?? '') ?? null,
+    })),
+    sources: sources.map((s) => ({
+      id: s.id,
+      title: s.title,
+      link: s.link,
+      url: s.url,
+      problem: s.problem,
+      okAt: s.okAt,
+    })),
     places,
   }
 }
-

@@ -17,7 +17,11 @@ const Trouble = z.object({
 })
 
 /** What only demo data and tests need: bring a page into trouble, and put everything back. Answers on loopback only, as all stand-ins do. */
-export function controlRoutes(app: FastifyInstance, store: Store, siteOf: (request: FastifyRequest) => Site | undefined): void {
+export function controlRoutes(
+  app: FastifyInstance,
+  store: Store,
+  siteOf: (request: FastifyRequest) => Site | undefined,
+): void {
   app.post('/standins/trouble', (request, reply) => {
     const site = siteOf(request)
     const { path, trouble } = Trouble.parse(request.body)
@@ -35,7 +39,15 @@ export function controlRoutes(app: FastifyInstance, store: Store, siteOf: (reque
 
   /** What there is, as an agency that keeps these sites would know it. */
   app.get('/standins/sites', () => ({
-    sites: sites.map(({ host, name, platform, cacheMinutes, pages, theme }) => ({ host, name, platform, cacheMinutes, pages: pages.map(({ path, title }) => ({ path, title })), theme, fonts: fontSources(theme) })),
+    sites: sites.map(({ host, name, platform, cacheMinutes, pages, theme }) => ({
+      host,
+      name,
+      platform,
+      cacheMinutes,
+      pages: pages.map(({ path, title }) => ({ path, title })),
+      theme,
+      fonts: fontSources(theme),
+    })),
   }))
 
   app.get('/standins/health', () => ({ status: 'ok' }))

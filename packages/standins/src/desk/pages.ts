@@ -21,7 +21,12 @@ export function signInPage(site: Site, then: string, failed: boolean): string {
 export function listPage(site: Site): string {
   const words = wordsFor(site)
   const entry = (path: string, title: string) => `<li><a href="${deskPaths.page(path)}">${escape(title)}</a></li>`
-  return frame(site, words, words.pages, `<ul>${entry('*', words.shared)}${site.pages.map((p) => entry(p.path, p.title)).join('')}</ul>`)
+  return frame(
+    site,
+    words,
+    words.pages,
+    `<ul>${entry('*', words.shared)}${site.pages.map((p) => entry(p.path, p.title)).join('')}</ul>`,
+  )
 }
 
 export function editPage(site: Site, path: string, state: PageState, done: string | null): string {
@@ -29,7 +34,10 @@ export function editPage(site: Site, path: string, state: PageState, done: strin
   const title = path === '*' ? words.shared : site.pages.find((p) => p.path === path)!.title
   const boxes = (region: (typeof regionNames)[number]) =>
     Object.entries(words.boxes)
-      .map(([id, name]) => `<label>${name}<br><textarea name="${region}.${id}" aria-label="${name}, ${region}">\n${escape(state.draft[region]?.[id] ?? '')}</textarea></label>`)
+      .map(
+        ([id, name]) =>
+          `<label>${name}<br><textarea name="${region}.${id}" aria-label="${name}, ${region}">\n${escape(state.draft[region]?.[id] ?? '')}</textarea></label>`,
+      )
       .join('')
   const body = `${done ? `<p class="done" role="status">${escape(done)}</p>` : ''}
 <form method="post" action="${deskPaths.page(path)}">${regionNames.map((region) => `<fieldset><legend>${region}</legend>${boxes(region)}</fieldset>`).join('')}

@@ -8,7 +8,11 @@ export interface Edition {
   start: Date
 }
 
-const sections = { news: 'Skerrow Post: News', harbour: 'Skerrow Post: Harbour', culture: 'Skerrow Post: Culture' } as const
+const sections = {
+  news: 'Skerrow Post: News',
+  harbour: 'Skerrow Post: Harbour',
+  culture: 'Skerrow Post: Culture',
+} as const
 export type Section = keyof typeof sections
 export const sectionNames = Object.keys(sections) as Section[]
 export const sectionTitle = (section: Section) => sections[section]
@@ -21,7 +25,9 @@ const picturePath = (article: Article) => `/pictures/${article.slug}.svg`
 /** RSS 2.0 with Media RSS pictures and Dublin Core authors. */
 export function rss(section: Section, articles: Article[], edition: Edition): string {
   const items = articles.map(
-    (a) => `<item><title>${escape(a.title)}</title><link>${linkOf(a, edition)}</link><guid isPermaLink="false">post-${a.slug}</guid>
+    (
+      a,
+    ) => `<item><title>${escape(a.title)}</title><link>${linkOf(a, edition)}</link><guid isPermaLink="false">post-${a.slug}</guid>
 <pubDate>${dateOf(a, edition).toUTCString()}</pubDate><dc:creator>${escape(a.author)}</dc:creator>${a.labels.map((l) => `<category>${escape(l)}</category>`).join('')}
 <description>${escape(html(a))}</description>${a.picture ? `<media:content url="${edition.origin}${picturePath(a)}" medium="image" width="640" height="360"><media:description>${escape(a.title)}</media:description></media:content>` : ''}</item>`,
   )
@@ -36,7 +42,9 @@ ${items.join('\n')}
 export function atom(section: Section, articles: Article[], edition: Edition): string {
   const newest = articles[0] ? dateOf(articles[0], edition) : edition.start
   const entries = articles.map(
-    (a) => `<entry><id>tag:skerrow-post.localhost,2026:${a.slug}</id><title type="text">${escape(a.title)}</title><link href="/${a.section}/${a.slug}"/>
+    (
+      a,
+    ) => `<entry><id>tag:skerrow-post.localhost,2026:${a.slug}</id><title type="text">${escape(a.title)}</title><link href="/${a.section}/${a.slug}"/>
 <updated>${dateOf(a, edition).toISOString()}</updated><published>${dateOf(a, edition).toISOString()}</published><author><name>${escape(a.author)}</name></author>${a.labels.map((l) => `<category term="${escape(l)}"/>`).join('')}
 <content type="html">${escape((a.picture ? `<img src="${picturePath(a)}" alt="${escape(a.title)}" width="640" height="360">` : '') + html(a))}</content></entry>`,
   )

@@ -3,7 +3,8 @@ import type { FastifyReply, FastifyRequest } from 'fastify'
 export const troubledHost = 'troubled-feeds'
 
 const xml = 'application/rss+xml'
-const channel = (items: string) => `<?xml version="1.0"?><rss version="2.0"><channel><title>Weather station</title><link>http://weather.invalid/</link>${items}</channel></rss>`
+const channel = (items: string) =>
+  `<?xml version="1.0"?><rss version="2.0"><channel><title>Weather station</title><link>http://weather.invalid/</link>${items}</channel></rss>`
 const entry = '<item><title>Wind from the west</title><guid isPermaLink="false">w1</guid></item>'
 
 /** How often each address was asked for: `fails-later` is well once and ill from then on. */
@@ -14,10 +15,12 @@ const answers: Record<string, (reply: FastifyReply) => unknown> = {
   '/no-items.xml': (reply) => reply.header('content-type', xml).send(channel('')),
   '/broken.xml': (reply) => reply.header('content-type', xml).send(channel(entry).slice(0, 70)),
   '/not-a-feed.txt': (reply) => reply.header('content-type', 'text/plain').send('Just words.'),
-  '/page-as-feed.xml': (reply) => reply.header('content-type', xml).send('<!DOCTYPE html><html><body><h1>Sorry</h1></body></html>'),
+  '/page-as-feed.xml': (reply) =>
+    reply.header('content-type', xml).send('<!DOCTYPE html><html><body><h1>Sorry</h1></body></html>'),
   '/gone.xml': (reply) => reply.code(404).send('gone'),
   '/error.xml': (reply) => reply.code(500).send('oh'),
-  '/large.xml': (reply) => reply.header('content-type', xml).send(channel('<!-- ' + 'x'.repeat(6 * 1024 * 1024) + ' -->')),
+  '/large.xml': (reply) =>
+    reply.header('content-type', xml).send(channel('<!-- ' + 'x'.repeat(6 * 1024 * 1024) + ' -->')),
   '/slow.xml': (reply) => {
     reply.hijack()
     reply.raw.writeHead(200, { 'content-type': xml })
@@ -27,8 +30,16 @@ const answers: Record<string, (reply: FastifyReply) => unknown> = {
   '/inward.xml': (reply) => reply.redirect('http://127.0.0.1:9/', 302),
   '/round.xml': (reply) => reply.redirect('/round.xml', 302),
   '/latin.xml': (reply) =>
-    reply.header('content-type', 'text/xml').send(Buffer.from('<?xml version="1.0" encoding="ISO-8859-1"?><rss version="0.91"><channel><title>Caf\xe9</title><item><title>Sm\xf8rrebr\xf8d</title><link>/a</link></item></channel></rss>', 'latin1')),
-  '/': (reply) => reply.header('content-type', 'text/html').send('<!DOCTYPE html><title>No feeds here</title><p>Nothing to read.'),
+    reply
+      .header('content-type', 'text/xml')
+      .send(
+        Buffer.from(
+          '<?xml version="1.0" encoding="ISO-8859-1"?><rss version="0.91"><channel><title>Caf\xe9</title><item><title>Sm\xf8rrebr\xf8d</title><link>/a</link></item></channel></rss>',
+          'latin1',
+        ),
+      ),
+  '/': (reply) =>
+    reply.header('content-type', 'text/html').send('<!DOCTYPE html><title>No feeds here</title><p>Nothing to read.'),
 }
 
 export function serveTroubled(request: FastifyRequest, reply: FastifyReply): unknown {

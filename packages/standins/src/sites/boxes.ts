@@ -2,7 +2,11 @@ import { escape } from '../html'
 import type { Boxes } from '../state/store'
 
 /** What a visual text box makes of what is pasted: words. Lines become paragraphs, markup becomes visible. */
-const visual = (text: string) => text.split(/\n{2,}/).map((p) => `<p>${escape(p.trim()).replace(/\n/g, '<br>')}</p>`).join('\n')
+const visual = (text: string) =>
+  text
+    .split(/\n{2,}/)
+    .map((p) => `<p>${escape(p.trim()).replace(/\n/g, '<br>')}</p>`)
+    .join('\n')
 
 /** A box for people who may not use scripts: the elements stay, scripts go. */
 const filtered = (text: string) => text.replace(/<script\b[\s\S]*?<\/script\s*>/gi, '')

@@ -4,7 +4,12 @@ import { readFileSync } from 'node:fs'
 const require = createRequire(import.meta.url)
 
 const packages: Record<string, string> = {
-  Alegreya: 'alegreya', Cabin: 'cabin', Karla: 'karla', 'Nunito Sans': 'nunito-sans', Spectral: 'spectral', 'Zilla Slab': 'zilla-slab',
+  Alegreya: 'alegreya',
+  Cabin: 'cabin',
+  Karla: 'karla',
+  'Nunito Sans': 'nunito-sans',
+  Spectral: 'spectral',
+  'Zilla Slab': 'zilla-slab',
 }
 const weights = ['400', '700']
 
@@ -19,8 +24,15 @@ export const fontFiles = new Map(
 )
 
 export const fontFace = (family: string) =>
-  weights.map((w) => `@font-face{font-family:"${family}";src:url("/fonts/${packages[family]}-latin-${w}-normal.woff2") format("woff2");font-weight:${w};font-display:swap}`).join('\n')
+  weights
+    .map(
+      (w) =>
+        `@font-face{font-family:"${family}";src:url("/fonts/${packages[family]}-latin-${w}-normal.woff2") format("woff2");font-weight:${w};font-display:swap}`,
+    )
+    .join('\n')
 
 /** The same faces as paths, for those who note a site's look. */
 export const fontSources = (theme: { heading: string; body: string }) =>
-  [...new Set([theme.heading, theme.body])].flatMap((family) => weights.map((weight) => ({ family, weight, path: `/fonts/${packages[family]}-latin-${weight}-normal.woff2` })))
+  [...new Set([theme.heading, theme.body])].flatMap((family) =>
+    weights.map((weight) => ({ family, weight, path: `/fonts/${packages[family]}-latin-${weight}-normal.woff2` })),
+  )

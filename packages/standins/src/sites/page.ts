@@ -9,8 +9,14 @@ export interface PageContents {
 }
 
 /** A whole page as a visitor, or a signed-in editor with a bar on top, gets it. */
-export function pageHtml(site: Site, page: SitePage, contents: PageContents, editor: { deskPath: string } | null): string {
-  const region = (name: RegionName) => [contents.shared[name], contents.own[name]].map(regionHtml).filter(Boolean).join('\n')
+export function pageHtml(
+  site: Site,
+  page: SitePage,
+  contents: PageContents,
+  editor: { deskPath: string } | null,
+): string {
+  const region = (name: RegionName) =>
+    [contents.shared[name], contents.own[name]].map(regionHtml).filter(Boolean).join('\n')
   const build = site.platform === 'cms' ? cmsBody : handCodedBody
   return `<!DOCTYPE html>
 <html lang="en">
@@ -32,7 +38,8 @@ type Fill = (name: RegionName) => string
 
 const navigation = (site: Site) => site.pages.map((p) => `<a href="${p.path}">${escape(p.title)}</a>`).join('\n')
 const words = (page: SitePage) => page.paragraphs.map((p) => `<p>${escape(p)}</p>`).join('\n')
-const picture = (site: Site, page: SitePage) => (page.path === '/' ? `<img class="picture" src="/picture.svg" alt="The shore at ${escape(site.name)}">` : '')
+const picture = (site: Site, page: SitePage) =>
+  page.path === '/' ? `<img class="picture" src="/picture.svg" alt="The shore at ${escape(site.name)}">` : ''
 
 /** Landmarks throughout, as someone writes them by hand. */
 function handCodedBody(site: Site, page: SitePage, region: Fill): string {

@@ -18,7 +18,11 @@ export function serveSite(site: Site, store: Store, request: FastifyRequest, rep
 }
 
 function file(reply: FastifyReply, type: string, body: string | Buffer): FastifyReply {
-  return reply.header('content-type', type).header('access-control-allow-origin', '*').header('cache-control', 'public, max-age=3600').send(body)
+  return reply
+    .header('content-type', type)
+    .header('access-control-allow-origin', '*')
+    .header('cache-control', 'public, max-age=3600')
+    .send(body)
 }
 
 function font(reply: FastifyReply, name: string): FastifyReply {
@@ -26,21 +30,35 @@ function font(reply: FastifyReply, name: string): FastifyReply {
   return bytes ? file(reply, 'font/woff2', bytes) : reply.code(404).send('no such font')
 }
 
-function servePage(site: Site, store: Store, request: FastifyRequest, reply: FastifyReply, path: string, search: string): FastifyReply {
+function servePage(
+  site: Site,
+  store: Store,
+  request: FastifyRequest,
+  reply: FastifyReply,
+  path: string,
+  search: string,
+): FastifyReply {
   const page = site.pages.find((p) => p.path === path)
   const state = store.page(site.host, path)
   reply.header('content-type', 'text/html; charset=utf-8')
-  if (!page || !state) return reply.code(404).send('<!DOCTYPE html><title>Not here</title><h1>This page is not here</h1>')
+  if (!page || !state)
+    return reply.code(404).send('<!DOCTYPE html><title>Not here</title><h1>This page is not here</h1>')
   if (state.trouble?.kind === 'moved') return reply.redirect(state.trouble.to, 301)
-  if (state.trouble?.kind === 'error') return reply.code(state.trouble.status).send('<!DOCTYPE html><title>Sorry</title><h1>Something is wrong at our end</h1>')
+  if (state.trouble?.kind === 'error')
+    return reply
+      .code(state.trouble.status)
+      .send('<!DOCTYPE html><title>Sorry</title><h1>Something is wrong at our end</h1>')
   const signedIn = store.knows(request.cookies.desk)
-  if (state.trouble?.kind === 'wall' && !signedIn) return reply.redirect(`${deskPaths.signIn}?then=${encodeURIComponent(path)}`, 302)
+  if (state.trouble?.kind === 'wall' && !signedIn)
+    return reply.redirect(`${deskPaths.signIn}?then=${encodeURIComponent(path)}`, 302)
 
   const shared = store.page(site.host, '*')!
   const lastModified = new Date(Math.max(Date.parse(state.publishedAt), Date.parse(shared.publishedAt))).toUTCString()
-  const render = () => pageHtml(site, page, { shared: shared.live, own: state.live }, signedIn ? { deskPath: deskPaths.page(path) } : null)
+  const render = () =>
+    pageHtml(site, page, { shared: shared.live, own: state.live }, signedIn ? { deskPath: deskPaths.page(path) } : null)
   if (signedIn) return reply.header('cache-control', 'private, no-store').send(render())
-  if (!site.cacheMinutes) return reply.header('cache-control', 'no-cache').header('last-modified', lastModified).send(render())
+  if (!site.cacheMinutes)
+    return reply.header('cache-control', 'no-cache').header('last-modified', lastModified).send(render())
 
   const key = `${site.host} ${path}${search}`
   const hit = store.cached(key, site.cacheMinutes)

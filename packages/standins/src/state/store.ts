@@ -35,7 +35,12 @@ function fresh(): State {
   const page = (): PageState => ({ draft: {}, live: {}, publishedAt: at, trouble: null })
   return {
     startedAt: at,
-    pages: Object.fromEntries(sites.map((site) => [site.host, Object.fromEntries(['*', ...site.pages.map((p) => p.path)].map((path) => [path, page()]))])),
+    pages: Object.fromEntries(
+      sites.map((site) => [
+        site.host,
+        Object.fromEntries(['*', ...site.pages.map((p) => p.path)].map((path) => [path, page()])),
+      ]),
+    ),
     cache: {},
     sessions: [],
   }
@@ -81,7 +86,8 @@ export class Store {
 
   save(host: string, path: string, content: Content): void {
     this.change(host, path, (page) => {
-      for (const region of regionNames) if (content[region]) page.draft[region] = { ...page.draft[region], ...content[region] }
+      for (const region of regionNames)
+        if (content[region]) page.draft[region] = { ...page.draft[region], ...content[region] }
     })
   }
 

@@ -15,16 +15,28 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
   const answer = await fetch(path, {
     method,
     signal,
-    headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...(method === 'GET' ? {} : { 'x-csrf-token': csrf }) },
+    headers: {
+      ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+      ...(method === 'GET' ? {} : { 'x-csrf-token': csrf }),
+    },
     body: body === undefined ? undefined : JSON.stringify(body),
   }).catch((error: unknown) => {
     throw error instanceof DOMException && error.name === 'AbortError' ? error : offline()
   })
   const content = await answer.json().catch(() => null)
   if (answer.ok) return content as T
-  const said = (content as { error?: { code: string; message: string; remedy: string; issues?: []; data?: unknown } } | null)?.error
+  const said = (
+    content as { error?: { code: string; message: string; remedy: string; issues?: []; data?: unknown } } | null
+  )?.error
   if (said?.code === 'not-signed-in') onSignedOut()
-  throw new ApiError(answer.status, said?.code ?? 'unexpected', said?.message ?? `The server answers with error ${answer.status}.`, said?.remedy ?? 'Try again in a moment.', said?.issues, said?.data)
+  throw new ApiError(
+    answer.status,
+    said?.code ?? 'unexpected',
+    said?.message ?? `The server answers with error ${answer.status}.`,
+    said?.remedy ?? 'Try again in a moment.',
+    said?.issues,
+    said?.data,
+  )
 }
 
 export const get = <T>(path: string, signal?: AbortSignal) => call<T>('GET', path, undefined, signal)

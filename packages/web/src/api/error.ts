@@ -17,7 +17,8 @@ export class ApiError extends Error {
   }
 }
 
-export const offline = () => new ApiError(0, 'offline', 'The server does not answer.', 'Check the connection; what you typed stays here.')
+export const offline = () =>
+  new ApiError(0, 'offline', 'The server does not answer.', 'Check the connection; what you typed stays here.')
 
 /** Any failure as an ApiError, for showing. */
 export const asApiError = (error: unknown): ApiError => (error instanceof ApiError ? error : offline())

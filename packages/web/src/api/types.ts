@@ -220,7 +220,15 @@ export interface InstallDetail extends RegisterRow {
   advice: Advice
   snippets: Record<Method, string>
   steps: Step[]
-  check: { id: string; cause: string; at: string; facts: Facts | null; statusAfter: InstallStatus; findings: FindingInfo[]; answers: AnswerInfo[] } | null
+  check: {
+    id: string
+    cause: string
+    at: string
+    facts: Facts | null
+    statusAfter: InstallStatus
+    findings: FindingInfo[]
+    answers: AnswerInfo[]
+  } | null
   running: { id: string; state: CheckState } | null
   timeLine: { id: string; at: string; verb: string; by: string | null; data: Record<string, unknown> }[]
 }
@@ -257,7 +265,24 @@ export interface Round {
 export interface TodayAnswer {
   waiting: WaitingThing[]
   counts: { installs: number; confirmed: number; sites: number; waiting: number; checkedAt: string | null }
-  lately: { id: string; at: string; verb: string; data: { status?: string; title?: string | null }; installId: string; status: InstallStatus; retiring: boolean; widget: string; page: string; site: string }[]
-  ailing: { id: string; title: string; problem: { message: string; remedy: string }; failures: number; okAt: string | null }[]
+  lately: {
+    id: string
+    at: string
+    verb: string
+    data: { status?: string; title?: string | null }
+    installId: string
+    status: InstallStatus
+    retiring: boolean
+    widget: string
+    page: string
+    site: string
+  }[]
+  ailing: {
+    id: string
+    title: string
+    problem: { message: string; remedy: string }
+    failures: number
+    okAt: string | null
+  }[]
   round: Round | null
 }

@@ -24,7 +24,9 @@ let asked: AbortController | null = null
 watch(words, async (now) => {
   asked?.abort()
   const text = now.trim()
-  const own = deeds.filter((d) => text && d.name.toLowerCase().includes(text.toLowerCase())).map((d): Found => ({ sort: 'do', id: d.id, name: d.name, more: 'do' }))
+  const own = deeds
+    .filter((d) => text && d.name.toLowerCase().includes(text.toLowerCase()))
+    .map((d): Found => ({ sort: 'do', id: d.id, name: d.name, more: 'do' }))
   if (!text) return void (found.value = [])
   asked = new AbortController()
   try {
@@ -42,8 +44,17 @@ async function go(choice: Found | null): Promise<void> {
   words.value = ''
   found.value = []
   await nextTick()
-  if (choice.sort === 'do') return void deeds.find((d) => d.id === choice.id)?.run(router).catch((e: unknown) => sayFault(asApiError(e)))
-  const paths = { site: `/sites/${choice.id}`, widget: `/widgets/${choice.id}`, install: `/installs/${choice.id}`, page: `/installs?pageId=${choice.id}` }
+  if (choice.sort === 'do')
+    return void deeds
+      .find((d) => d.id === choice.id)
+      ?.run(router)
+      .catch((e: unknown) => sayFault(asApiError(e)))
+  const paths = {
+    site: `/sites/${choice.id}`,
+    widget: `/widgets/${choice.id}`,
+    install: `/installs/${choice.id}`,
+    page: `/installs?pageId=${choice.id}`,
+  }
   await router.push(paths[choice.sort])
 }
 
@@ -64,11 +75,18 @@ const sorts = { site: 'site', widget: 'widget', page: 'page', install: 'install'
         />
         <kbd aria-hidden="true">/</kbd>
       </div>
-      <ComboboxOptions v-if="words.trim()" static class="absolute right-0 left-0 z-30 mt-1 max-h-[420px] overflow-auto border border-ink bg-sheet py-1">
+      <ComboboxOptions
+        v-if="words.trim()"
+        static
+        class="absolute right-0 left-0 z-30 mt-1 max-h-[420px] overflow-auto border border-ink bg-sheet py-1"
+      >
         <ComboboxOption v-for="one in found" :key="one.sort + one.id" v-slot="{ active }" :value="one">
           <div class="flex cursor-pointer items-baseline gap-3 px-3 py-[6px]" :class="{ 'bg-sand': active }">
             <span class="w-[44px] shrink-0 text-[12px] text-soft">{{ sorts[one.sort] }}</span>
-            <span class="min-w-0"><b>{{ one.name }}</b> <span v-if="one.sort !== 'do'" class="text-[13px] text-soft">{{ one.more }}</span></span>
+            <span class="min-w-0"
+              ><b>{{ one.name }}</b>
+              <span v-if="one.sort !== 'do'" class="text-[13px] text-soft">{{ one.more }}</span></span
+            >
           </div>
         </ComboboxOption>
         <li v-if="!found.length" class="px-3 py-[6px] text-soft">Nothing is called that.</li>

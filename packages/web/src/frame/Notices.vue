@@ -10,13 +10,32 @@ const undo = (notice: Notice) => {
 
 <template>
   <div class="fixed bottom-4 left-4 z-40 grid max-w-[440px] gap-2" role="status" aria-live="polite">
-    <div v-for="notice in notices" :key="notice.id" class="flex items-start gap-4 border-l-4 bg-ink px-4 py-3 text-paper" :class="notice.fault ? 'border-coral' : 'border-kelp'">
+    <div
+      v-for="notice in notices"
+      :key="notice.id"
+      class="flex items-start gap-4 border-l-4 bg-ink px-4 py-3 text-paper"
+      :class="notice.fault ? 'border-coral' : 'border-kelp'"
+    >
       <p>
         <b>{{ notice.text }}</b>
         <template v-if="notice.remedy"> {{ notice.remedy }}</template>
       </p>
-      <button v-if="notice.undo" type="button" class="cursor-pointer font-bold whitespace-nowrap underline underline-offset-3" @click="undo(notice)">Undo</button>
-      <button type="button" class="ml-auto cursor-pointer" aria-label="Put this message away" @click="dismiss(notice.id)"><X :size="16" /></button>
+      <button
+        v-if="notice.undo"
+        type="button"
+        class="cursor-pointer font-bold whitespace-nowrap underline underline-offset-3"
+        @click="undo(notice)"
+      >
+        Undo
+      </button>
+      <button
+        type="button"
+        class="ml-auto cursor-pointer"
+        aria-label="Put this message away"
+        @click="dismiss(notice.id)"
+      >
+        <X :size="16" />
+      </button>
     </div>
   </div>
 </template>

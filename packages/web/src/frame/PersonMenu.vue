@@ -18,7 +18,10 @@ async function leave(): Promise<void> {
 
 <template>
   <Menu as="div" class="relative">
-    <MenuButton class="grid size-[30px] cursor-pointer place-items-center rounded-full bg-sand text-[12px] font-bold text-ink" :aria-label="`${session.person?.name}: account and theme`">
+    <MenuButton
+      class="grid size-[30px] cursor-pointer place-items-center rounded-full bg-sand text-[12px] font-bold text-ink"
+      :aria-label="`${session.person?.name}: account and theme`"
+    >
       {{ session.initials }}
     </MenuButton>
     <MenuItems class="absolute right-0 z-30 mt-2 w-[230px] border border-ink bg-sheet py-2 outline-none">
@@ -28,14 +31,38 @@ async function leave(): Promise<void> {
       </div>
       <div class="border-t border-rule py-1">
         <MenuItem v-for="name in themes" :key="name" v-slot="{ active }">
-          <button type="button" class="flex w-full cursor-pointer items-center gap-2 px-4 py-1 text-left" :class="{ 'bg-sand': active }" :aria-pressed="theme === name" @click="chooseTheme(name)">
+          <button
+            type="button"
+            class="flex w-full cursor-pointer items-center gap-2 px-4 py-1 text-left"
+            :class="{ 'bg-sand': active }"
+            :aria-pressed="theme === name"
+            @click="chooseTheme(name)"
+          >
             <span class="w-4" aria-hidden="true">{{ theme === name ? '▸' : '' }}</span>{{ themeNames[name] }}
           </button>
         </MenuItem>
       </div>
       <div class="border-t border-rule pt-1">
-        <MenuItem v-slot="{ active }"><button type="button" class="w-full cursor-pointer px-4 py-1 text-left" :class="{ 'bg-sand': active }" @click="shortcutsOpen = true">Keys</button></MenuItem>
-        <MenuItem v-slot="{ active }"><button type="button" class="w-full cursor-pointer px-4 py-1 text-left" :class="{ 'bg-sand': active }" @click="leave">Sign out</button></MenuItem>
+        <MenuItem v-slot="{ active }"
+          ><button
+            type="button"
+            class="w-full cursor-pointer px-4 py-1 text-left"
+            :class="{ 'bg-sand': active }"
+            @click="shortcutsOpen = true"
+          >
+            Keys
+          </button></MenuItem
+        >
+        <MenuItem v-slot="{ active }"
+          ><button
+            type="button"
+            class="w-full cursor-pointer px-4 py-1 text-left"
+            :class="{ 'bg-sand': active }"
+            @click="leave"
+          >
+            Sign out
+          </button></MenuItem
+        >
       </div>
     </MenuItems>
   </Menu>

@@ -11,7 +11,9 @@ import { shortcuts, shortcutsOpen } from '../keys/keys'
         <DialogTitle class="text-[19px] font-bold">Keys</DialogTitle>
         <dl class="ledger mt-3">
           <div v-for="shortcut in shortcuts" :key="shortcut.key" class="flex items-center gap-4 py-2">
-            <dt class="w-8"><kbd>{{ shortcut.key }}</kbd></dt>
+            <dt class="w-8">
+              <kbd>{{ shortcut.key }}</kbd>
+            </dt>
             <dd>{{ shortcut.does }}</dd>
           </div>
         </dl>

@@ -12,7 +12,9 @@ const places = [
 </script>
 
 <template>
-  <header class="flex flex-wrap items-stretch gap-x-7 border-b border-rule bg-paper px-4 lg:h-14 lg:flex-nowrap lg:px-8">
+  <header
+    class="flex flex-wrap items-stretch gap-x-7 border-b border-rule bg-paper px-4 lg:h-14 lg:flex-nowrap lg:px-8"
+  >
     <div class="flex items-center py-3 lg:py-0"><WordMark /></div>
     <nav class="order-3 flex w-full gap-6 overflow-x-auto lg:order-none lg:w-auto lg:gap-7" aria-label="Places">
       <RouterLink
@@ -20,7 +22,11 @@ const places = [
         :key="place.id"
         :to="`/${place.id}`"
         class="-mb-px flex items-center border-b-2 py-2 no-underline lg:py-0"
-        :class="$route.meta.place === place.id ? 'border-ink font-bold text-ink' : 'border-transparent text-soft hover:text-ink'"
+        :class="
+          $route.meta.place === place.id
+            ? 'border-ink font-bold text-ink'
+            : 'border-transparent text-soft hover:text-ink'
+        "
         :aria-current="$route.meta.place === place.id ? 'true' : undefined"
       >
         {{ place.name }}

@@ -18,7 +18,8 @@ export function say(text: string, more: { remedy?: string; fault?: boolean; undo
   if (!notice.fault) setTimeout(() => dismiss(notice.id), notice.undo ? 12_000 : 6000)
 }
 
-export const sayFault = (error: { message: string; remedy: string }) => say(error.message, { remedy: error.remedy, fault: true })
+export const sayFault = (error: { message: string; remedy: string }) =>
+  say(error.message, { remedy: error.remedy, fault: true })
 
 export function dismiss(id: number): void {
   notices.value = notices.value.filter((n) => n.id !== id)

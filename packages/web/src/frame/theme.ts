@@ -14,7 +14,8 @@ function stored(): Theme {
 export const theme = ref<Theme>(stored())
 
 export function applyTheme(): void {
-  document.documentElement.dataset.theme = theme.value === 'dark' || (theme.value === 'system' && dark.matches) ? 'dark' : 'light'
+  document.documentElement.dataset.theme =
+    theme.value === 'dark' || (theme.value === 'system' && dark.matches) ? 'dark' : 'light'
 }
 dark.addEventListener('change', applyTheme)
 

@@ -20,7 +20,10 @@ export function onKey(key: string, handler: () => void): void {
 }
 
 const inTextField = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) && !['checkbox', 'radio', 'button'].includes((target as HTMLInputElement).type)))
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) &&
+      !['checkbox', 'radio', 'button'].includes((target as HTMLInputElement).type)))
 
 /** The thing in focus is the nearest element marked `data-thing`; its actions open by its `data-actions` button. */
 function openActions(): boolean {

@@ -12,10 +12,20 @@ const emit = defineEmits<{ close: [] }>()
     <div class="fixed inset-0 bg-ink/35" aria-hidden="true" />
     <div class="fixed inset-0 overflow-y-auto">
       <div class="flex min-h-full items-start justify-center p-4 sm:p-10">
-        <DialogPanel class="w-full border border-ink bg-sheet px-6 py-5" :class="wide ? 'max-w-[760px]' : 'max-w-[460px]'">
+        <DialogPanel
+          class="w-full border border-ink bg-sheet px-6 py-5"
+          :class="wide ? 'max-w-[760px]' : 'max-w-[460px]'"
+        >
           <div class="mb-4 flex items-start gap-4">
             <DialogTitle class="text-[21px] font-bold">{{ title }}</DialogTitle>
-            <button type="button" class="-mr-2 ml-auto grid size-8 cursor-pointer place-items-center" aria-label="Close" @click="emit('close')"><X :size="18" /></button>
+            <button
+              type="button"
+              class="-mr-2 ml-auto grid size-8 cursor-pointer place-items-center"
+              aria-label="Close"
+              @click="emit('close')"
+            >
+              <X :size="18" />
+            </button>
           </div>
           <slot />
         </DialogPanel>

@@ -4,7 +4,10 @@ import { render } from '@pebblestrand/widget'
 import { computed, onMounted, ref, watch } from 'vue'
 
 /** The real widget, drawn small: the renderer's own HTML and CSS in a shadow root, too small to be used. */
-const props = withDefaults(defineProps<{ payload: PayloadBase; width?: number; scale?: number }>(), { width: 480, scale: 0.5 })
+const props = withDefaults(defineProps<{ payload: PayloadBase; width?: number; scale?: number }>(), {
+  width: 480,
+  scale: 0.5,
+})
 
 const host = ref<HTMLElement | null>(null)
 const size = computed(() => ({ width: `${props.width}px`, transform: `scale(${props.scale})`, transformOrigin: '0 0' }))

@@ -7,6 +7,10 @@ defineProps<{ at: string }>()
 <template>
   <time :datetime="at" tabindex="0" class="group relative"
     >{{ ago(at, now)
-    }}<span class="pointer-events-none absolute top-full left-0 z-20 hidden bg-ink px-2 py-1 text-[12.5px] whitespace-nowrap text-paper group-hover:block group-focus:block" role="tooltip">{{ exactTime(at) }}</span></time
+    }}<span
+      class="pointer-events-none absolute top-full left-0 z-20 hidden bg-ink px-2 py-1 text-[12.5px] whitespace-nowrap text-paper group-hover:block group-focus:block"
+      role="tooltip"
+      >{{ exactTime(at) }}</span
+    ></time
   >
 </template>

@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { put } from '../api/call'
-import { ApiError, asApiError } from '../api/error'
+import type { ApiError } from '../api/error'
+import { asApiError } from '../api/error'
 import type { Draft } from '../api/types'
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'conflict' | 'failed'

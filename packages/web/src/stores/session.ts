@@ -34,7 +34,13 @@ export const useSession = defineStore('session', () => {
   async function signIn(email: string, password: string): Promise<void> {
     take(await post<Answer>('/api/session', { email, password }))
   }
-  async function setUp(owner: { key: string; agency: string; name: string; email: string; password: string }): Promise<void> {
+  async function setUp(owner: {
+    key: string
+    agency: string
+    name: string
+    email: string
+    password: string
+  }): Promise<void> {
     take(await post<Answer>('/api/setup', owner))
   }
   async function signOut(): Promise<void> {
@@ -47,7 +53,13 @@ export const useSession = defineStore('session', () => {
     useToken('')
   }
 
-  const initials = computed(() => (person.value?.name ?? '').split(/\s+/).map((part) => part[0]).join('').slice(0, 2))
+  const initials = computed(() =>
+    (person.value?.name ?? '')
+      .split(/\s+/)
+      .map((part) => part[0])
+      .join('')
+      .slice(0, 2),
+  )
 
   return { person, agency, needsSetUp, demo, known, initials, load, signIn, setUp, signOut, forget }
 })

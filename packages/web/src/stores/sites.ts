@@ -38,14 +38,37 @@ export const useSites = defineStore('sites', () => {
   async function correctPage(id: string, change: { title?: string; path?: string }): Promise<void> {
     open.value = await patch<SiteDetail>(`/api/pages/${id}`, change)
   }
-  async function addPlacement(placement: { pageId: string | null; name: string; region: string; width: number; selector: string | null }): Promise<void> {
+  async function addPlacement(placement: {
+    pageId: string | null
+    name: string
+    region: string
+    width: number
+    selector: string | null
+  }): Promise<void> {
     await post(`/api/sites/${open.value!.id}/placements`, placement)
     await loadOne(open.value!.id)
   }
-  async function changePlacement(id: string, change: { name?: string; width?: number; selector?: string | null }): Promise<void> {
+  async function changePlacement(
+    id: string,
+    change: { name?: string; width?: number; selector?: string | null },
+  ): Promise<void> {
     open.value = await patch<SiteDetail>(`/api/placements/${id}`, change)
   }
-  const places = (q: string) => get<{ rows: Place[] }>(`/api/places${query({ q, size: 100 })}`).then((answer) => answer.rows)
+  const places = (q: string) =>
+    get<{ rows: Place[] }>(`/api/places${query({ q, size: 100 })}`).then((answer) => answer.rows)
 
-  return { list, open, platforms, loadList, loadPlatforms, loadOne, add, addPage, correctPage, addPlacement, changePlacement, places }
+  return {
+    list,
+    open,
+    platforms,
+    loadList,
+    loadPlatforms,
+    loadOne,
+    add,
+    addPage,
+    correctPage,
+    addPlacement,
+    changePlacement,
+    places,
+  }
 })

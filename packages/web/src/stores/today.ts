@@ -13,7 +13,10 @@ export const useToday = defineStore('today', () => {
   let watching = 0
 
   async function load(): Promise<void> {
-    const [today, strands] = await Promise.all([get<TodayAnswer>('/api/today'), get<Paged<SiteRow>>('/api/sites?size=100')])
+    const [today, strands] = await Promise.all([
+      get<TodayAnswer>('/api/today'),
+      get<Paged<SiteRow>>('/api/sites?size=100'),
+    ])
     answer.value = today
     sites.value = strands.rows
     siteTotal.value = strands.total

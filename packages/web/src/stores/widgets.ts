@@ -16,7 +16,8 @@ export const useWidgets = defineStore('widgets', () => {
   async function load(q: string, page: number, size = 24): Promise<void> {
     list.value = await get<Paged<WidgetRow>>(`/api/widgets${query({ q, page, size })}`)
   }
-  const make = (widget: { kind: string; starter: string | null; name: string | null }) => post<{ id: string }>('/api/widgets', widget)
+  const make = (widget: { kind: string; starter: string | null; name: string | null }) =>
+    post<{ id: string }>('/api/widgets', widget)
 
   return { list, load, make }
 })

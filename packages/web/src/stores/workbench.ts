@@ -22,7 +22,9 @@ export const useWorkbench = defineStore('workbench', () => {
   const kind = computed(() => (widget.value ? kindOf(widget.value.kind)! : null))
   const newest = computed(() => widget.value?.releases[0] ?? null)
   const sourceNames = computed(() => Object.fromEntries(Object.values(sources.value).map((s) => [s.id, s.title])))
-  const shownSettings = computed(() => widget.value?.releases.find((r) => r.number === lookingAt.value)?.settings ?? settings.value)
+  const shownSettings = computed(
+    () => widget.value?.releases.find((r) => r.number === lookingAt.value)?.settings ?? settings.value,
+  )
 
   /** Settings that are being typed may be wrong for a moment: then the last good ones stay on the stage. */
   let lastGood: Settings | null = null
@@ -39,14 +41,25 @@ export const useWorkbench = defineStore('workbench', () => {
   const items = computed<Item[]>(() => {
     const ids = (parsed.value?.sources as string[] | undefined) ?? []
     const several = ids.length > 1
-    return ids.flatMap((id) => (itemsBySource.value[id] ?? []).map((item) => (several ? { ...item, id: `${id} ${item.id}` } : item)))
+    return ids.flatMap((id) =>
+      (itemsBySource.value[id] ?? []).map((item) => (several ? { ...item, id: `${id} ${item.id}` } : item)),
+    )
   })
   const result = computed<{ sieved: Sieved; payload: PayloadBase } | null>(() => {
     if (!kind.value || !parsed.value || !widget.value) return null
-    const context = { publicId: '', release: lookingAt.value ?? newest.value?.number ?? 0, widgetName: widget.value.name, sources: Object.fromEntries(Object.values(sources.value).map((s) => [s.id, { title: s.title, link: s.link }])) }
+    const context = {
+      publicId: '',
+      release: lookingAt.value ?? newest.value?.number ?? 0,
+      widgetName: widget.value.name,
+      sources: Object.fromEntries(Object.values(sources.value).map((s) => [s.id, { title: s.title, link: s.link }])),
+    }
     return compute(kind.value, parsed.value, items.value, context, new Date())
   })
-  const changes = computed<Change[]>(() => (kind.value && newest.value ? difference(kind.value, newest.value.settings, settings.value, { sourceNames: sourceNames.value }) : []))
+  const changes = computed<Change[]>(() =>
+    kind.value && newest.value
+      ? difference(kind.value, newest.value.settings, settings.value, { sourceNames: sourceNames.value })
+      : [],
+  )
 
   function take(detail: WidgetDetail): void {
     widget.value = detail
@@ -91,13 +104,18 @@ export const useWorkbench = defineStore('workbench', () => {
 
   async function publish(): Promise<number> {
     await saving.flush()
-    const { number } = await post<{ number: number }>(`/api/widgets/${widget.value!.id}/releases`, { version: saving.version.value })
+    const { number } = await post<{ number: number }>(`/api/widgets/${widget.value!.id}/releases`, {
+      version: saving.version.value,
+    })
     await load(widget.value!.id)
     return number
   }
   async function restore(release: number): Promise<void> {
     await saving.flush()
-    const draft = await post<Draft>(`/api/widgets/${widget.value!.id}/draft/restore`, { release, version: saving.version.value })
+    const draft = await post<Draft>(`/api/widgets/${widget.value!.id}/draft/restore`, {
+      release,
+      version: saving.version.value,
+    })
     settings.value = structuredClone(draft.settings)
     saving.take(draft)
     lookingAt.value = null
@@ -127,5 +145,29 @@ export const useWorkbench = defineStore('workbench', () => {
     saving.take(draft)
   }
 
-  return { widget, settings, sources, kind, newest, sourceNames, lookingAt, parsed, faults, items, result, changes, saving, load, set, replaceAll, backToStarter, useSource, publish, restore, rename, lookForNewer, takeTheirs }
+  return {
+    widget,
+    settings,
+    sources,
+    kind,
+    newest,
+    sourceNames,
+    lookingAt,
+    parsed,
+    faults,
+    items,
+    result,
+    changes,
+    saving,
+    load,
+    set,
+    replaceAll,
+    backToStarter,
+    useSource,
+    publish,
+    restore,
+    rename,
+    lookForNewer,
+    takeTheirs,
+  }
 })

@@ -6,7 +6,9 @@ export const THUMB = 84
 export const THUMB_GAP = 12
 const TEXT_MIN = 150
 
-export function fitSpec(settings: Pick<HeadlinesSettings, 'layout' | 'columns' | 'gap' | 'picture' | 'background'>): FitSpec {
+export function fitSpec(
+  settings: Pick<HeadlinesSettings, 'layout' | 'columns' | 'gap' | 'picture' | 'background'>,
+): FitSpec {
   return {
     columns: settings.layout === 'grid' ? settings.columns : 1,
     gap: settings.gap,

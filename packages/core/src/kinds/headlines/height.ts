@@ -16,9 +16,13 @@ export function headlinesHeight(payload: HeadlinesPayload, width: number): numbe
   const columns = steps.filter((step) => width >= step.from).at(-1)?.columns ?? 1
   const cell = (width - 2 * padding - gap * (columns - 1)) / columns
   const heights = payload.items.map((item) => cellHeight(item, cell, picture))
-  const rows = Array.from({ length: Math.ceil(heights.length / columns) }, (_, row) => Math.max(...heights.slice(row * columns, (row + 1) * columns)))
+  const rows = Array.from({ length: Math.ceil(heights.length / columns) }, (_, row) =>
+    Math.max(...heights.slice(row * columns, (row + 1) * columns)),
+  )
   const body = rows.reduce((sum, height) => sum + height, 0) + gap * Math.max(0, rows.length - 1)
-  const heading = payload.heading ? textHeight(payload.heading.length, width - 2 * padding, HEADING.size, HEADING.line) + HEADING.below : 0
+  const heading = payload.heading
+    ? textHeight(payload.heading.length, width - 2 * padding, HEADING.size, HEADING.line) + HEADING.below
+    : 0
   return Math.ceil(heading + body + 2 * padding)
 }
 

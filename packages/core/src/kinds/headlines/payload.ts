@@ -30,11 +30,20 @@ export interface HeadlinesPayload extends PayloadBase {
     background: string
     radius: number
   }
-  layout: { picture: HeadlinesSettings['picture']; gap: number; padding: number; steps: { from: number; columns: number }[] }
+  layout: {
+    picture: HeadlinesSettings['picture']
+    gap: number
+    padding: number
+    steps: { from: number; columns: number }[]
+  }
   newTab: boolean
 }
 
-export function headlinesPayload(settings: HeadlinesSettings, shown: readonly Item[], context: PayloadContext): HeadlinesPayload {
+export function headlinesPayload(
+  settings: HeadlinesSettings,
+  shown: readonly Item[],
+  context: PayloadContext,
+): HeadlinesPayload {
   const font = settings.font === 'site' ? null : shippedFonts[settings.font]
   const spec = fitSpec(settings)
   return {
@@ -46,7 +55,13 @@ export function headlinesPayload(settings: HeadlinesSettings, shown: readonly It
     heading: headingOf(settings, context),
     items: shown.map((item) => headline(item, settings)),
     locale: settings.locale,
-    look: { font: font && { family: font.family, file: font.file, generic: font.generic }, accent: settings.accent, text: settings.text, background: settings.background, radius: settings.radius },
+    look: {
+      font: font && { family: font.family, file: font.file, generic: font.generic },
+      accent: settings.accent,
+      text: settings.text,
+      background: settings.background,
+      radius: settings.radius,
+    },
     layout: { picture: settings.picture, gap: settings.gap, padding: spec.padding, steps: columnSteps(spec) },
     newTab: settings.target === 'new',
   }
@@ -87,5 +102,7 @@ const dateStyles: Record<HeadlinesSettings['dateStyle'], Intl.DateTimeFormatOpti
 }
 
 function formatDate(iso: string, settings: HeadlinesSettings): string {
-  return new Intl.DateTimeFormat(settings.locale, { ...dateStyles[settings.dateStyle], timeZone: 'UTC' }).format(new Date(iso))
+  return new Intl.DateTimeFormat(settings.locale, { ...dateStyles[settings.dateStyle], timeZone: 'UTC' }).format(
+    new Date(iso),
+  )
 }

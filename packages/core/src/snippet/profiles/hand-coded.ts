@@ -4,8 +4,20 @@ export const handCoded: PlatformProfile = {
   id: 'hand-coded',
   name: 'Hand-coded HTML',
   boxes: [
-    { id: 'code', name: 'Code box', regions: ['header', 'main', 'sidebar', 'footer'], keeps: { element: true, script: true, frame: true }, otherwise: 'strips' },
-    { id: 'visual', name: 'Visual text box', regions: ['header', 'main', 'sidebar', 'footer'], keeps: { element: false, script: false, frame: false }, otherwise: 'escapes' },
+    {
+      id: 'code',
+      name: 'Code box',
+      regions: ['header', 'main', 'sidebar', 'footer'],
+      keeps: { element: true, script: true, frame: true },
+      otherwise: 'strips',
+    },
+    {
+      id: 'visual',
+      name: 'Visual text box',
+      regions: ['header', 'main', 'sidebar', 'footer'],
+      keeps: { element: false, script: false, frame: false },
+      otherwise: 'escapes',
+    },
   ],
   steps: [
     { id: 'open', does: 'Open **{page}** at the editing desk.' },

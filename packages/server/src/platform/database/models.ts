@@ -10,5 +10,15 @@ import { defineWidgets } from '../../widgets/models'
 
 /** Ties every subject's models to one database. */
 export function defineModels(db: Sequelize): void {
-  for (const define of [defineAccounts, defineSites, defineSources, defineWidgets, defineInstalls, defineChecks, defineDelivery, defineActivity]) define(db)
+  for (const define of [
+    defineAccounts,
+    defineSites,
+    defineSources,
+    defineWidgets,
+    defineInstalls,
+    defineChecks,
+    defineDelivery,
+    defineActivity,
+  ])
+    define(db)
 }

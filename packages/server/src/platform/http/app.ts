@@ -18,23 +18,63 @@ import type { Context } from '../context'
 import { handleErrors } from './error-handler'
 import { healthRoutes } from './health'
 
-const screens = { directives: { defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'http:', 'https:'], fontSrc: ["'self'", 'data:'], connectSrc: ["'self'"], frameSrc: ["'self'"], frameAncestors: ["'none'"], objectSrc: ["'none'"], baseUri: ["'none'"], formAction: ["'self'"], upgradeInsecureRequests: null } }
+const screens = {
+  directives: {
+    defaultSrc: ["'self'"],
+    scriptSrc: ["'self'"],
+    styleSrc: ["'self'", "'unsafe-inline'"],
+    imgSrc: ["'self'", 'data:', 'http:', 'https:'],
+    fontSrc: ["'self'", 'data:'],
+    connectSrc: ["'self'"],
+    frameSrc: ["'self'"],
+    frameAncestors: ["'none'"],
+    objectSrc: ["'none'"],
+    baseUri: ["'none'"],
+    formAction: ["'self'"],
+    upgradeInsecureRequests: null,
+  },
+}
 
 /** The HTTP side. What client sites fetch stands apart: no cookies, no session, headers of its own. */
-export async function buildApp(context: Omit<Context, 'log'>, memory: PayloadMemory, logger: boolean): Promise<FastifyInstance> {
-  const app = Fastify({ logger: logger && { level: 'warn' }, trustProxy: context.config.trustProxy, bodyLimit: 1024 * 1024, routerOptions: { ignoreTrailingSlash: true } })
+export async function buildApp(
+  context: Omit<Context, 'log'>,
+  memory: PayloadMemory,
+  logger: boolean,
+): Promise<FastifyInstance> {
+  const app = Fastify({
+    logger: logger && { level: 'warn' },
+    trustProxy: context.config.trustProxy,
+    bodyLimit: 1024 * 1024,
+    routerOptions: { ignoreTrailingSlash: true },
+  })
   const whole: Context = { ...context, log: app.log }
   handleErrors(app)
   await app.register(async (delivery) => deliveryRoutes(delivery, memory))
   await app.register(async (own) => {
-    await own.register(helmet, { contentSecurityPolicy: screens, strictTransportSecurity: context.config.origin.startsWith('https:'), crossOriginEmbedderPolicy: false })
+    await own.register(helmet, {
+      contentSecurityPolicy: screens,
+      strictTransportSecurity: context.config.origin.startsWith('https:'),
+      crossOriginEmbedderPolicy: false,
+    })
     await own.register(cookie)
-    own.addHook('onSend', async (request, reply) => void (request.url.startsWith('/api/') && reply.header('cache-control', 'no-store')))
+    own.addHook(
+      'onSend',
+      async (request, reply) => void (request.url.startsWith('/api/') && reply.header('cache-control', 'no-store')),
+    )
     healthRoutes(own, whole)
     await own.register(async (open) => accountRoutes(open, whole))
     await own.register(async (closed) => {
       guard(closed)
-      for (const routes of [todayRoutes, siteRoutes, sourceRoutes, widgetRoutes, installRoutes, checkRoutes, findRoutes]) routes(closed, whole)
+      for (const routes of [
+        todayRoutes,
+        siteRoutes,
+        sourceRoutes,
+        widgetRoutes,
+        installRoutes,
+        checkRoutes,
+        findRoutes,
+      ])
+        routes(closed, whole)
     })
     await screenRoutes(own)
   })
@@ -43,7 +83,29 @@ export async function buildApp(context: Omit<Context, 'log'>, memory: PayloadMem
 
 /** The web application: its files, and its one page for every address of a screen. */
 async function screenRoutes(app: FastifyInstance): Promise<void> {
-  await app.register(serveStatic, { root: assets.web, wildcard: false, index: false, setHeaders: (response, path) => void response.header('cache-control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache') })
+  await app.register(serveStatic, {
+    root: assets.web,
+    wildcard: false,
+    index: false,
+    setHeaders: (response, path) =>
+      void response.header(
+        'cache-control',
+        path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
+      ),
+  })
   const page = (_request: unknown, reply: { sendFile(name: string): unknown }) => reply.sendFile('index.html')
-  for (const path of ['/', '/sign-in', '/set-up', '/today', '/sites', '/sites/*', '/widgets', '/widgets/*', '/installs', '/installs/*', '/results']) app.get(path, page)
+  for (const path of [
+    '/',
+    '/sign-in',
+    '/set-up',
+    '/today',
+    '/sites',
+    '/sites/*',
+    '/widgets',
+    '/widgets/*',
+    '/installs',
+    '/installs/*',
+    '/results',
+  ])
+    app.get(path, page)
 }

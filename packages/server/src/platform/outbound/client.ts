@@ -35,7 +35,11 @@ export class Outbound {
     private readonly openings: Openings,
     private readonly limits = LIMITS,
   ) {
-    this.agent = new Agent({ connect: { lookup: checkedLookup(openings), timeout: limits.timeoutMs }, connections: limits.perHost, keepAliveTimeout: 1000 })
+    this.agent = new Agent({
+      connect: { lookup: checkedLookup(openings), timeout: limits.timeoutMs },
+      connections: limits.perHost,
+      keepAliveTimeout: 1000,
+    })
   }
 
   /** Any status is an answer. Throws OutboundError where there is none. */
@@ -49,20 +53,35 @@ export class Outbound {
     }
   }
 
-  private async follow(address: string, headers: Record<string, string>, signal: AbortSignal, began: number): Promise<OutboundAnswer> {
+  private async follow(
+    address: string,
+    headers: Record<string, string>,
+    signal: AbortSignal,
+    began: number,
+  ): Promise<OutboundAnswer> {
     let url = address
     for (let hop = 0; hop <= this.limits.redirects; hop++) {
       const refusal = refusalOf(url, this.openings)
       if (refusal) throw new OutboundError('refused', refusal)
       const answer = await this.politeness.during(new URL(url).host, () => this.once(url, headers, signal))
-      if (!('next' in answer)) return { url: address, finalUrl: url, ...answer, ms: Math.round(performance.now() - began) }
+      if (!('next' in answer))
+        return { url: address, finalUrl: url, ...answer, ms: Math.round(performance.now() - began) }
       url = answer.next
     }
     throw new OutboundError('too-many-redirects', `The address leads on more than ${this.limits.redirects} times.`)
   }
 
-  private async once(url: string, headers: Record<string, string>, signal: AbortSignal): Promise<{ next: string } | { status: number; headers: Record<string, string>; body: Uint8Array }> {
-    const response = await fetch(url, { headers: { 'user-agent': AGENT, ...headers }, redirect: 'manual', signal, dispatcher: this.agent })
+  private async once(
+    url: string,
+    headers: Record<string, string>,
+    signal: AbortSignal,
+  ): Promise<{ next: string } | { status: number; headers: Record<string, string>; body: Uint8Array }> {
+    const response = await fetch(url, {
+      headers: { 'user-agent': AGENT, ...headers },
+      redirect: 'manual',
+      signal,
+      dispatcher: this.agent,
+    })
     const location = response.headers.get('location')
     if (response.status >= 300 && response.status < 400 && location && URL.canParse(location, url)) {
       await response.body?.cancel()
@@ -76,7 +95,11 @@ export class Outbound {
     let size = 0
     for await (const part of response.body ?? []) {
       size += part.byteLength
-      if (size > this.limits.maxBytes) throw new OutboundError('too-large', `The answer is larger than ${Math.round(this.limits.maxBytes / 1024 / 1024)} MiB.`)
+      if (size > this.limits.maxBytes)
+        throw new OutboundError(
+          'too-large',
+          `The answer is larger than ${Math.round(this.limits.maxBytes / 1024 / 1024)} MiB.`,
+        )
       parts.push(part)
     }
     return Buffer.concat(parts)
@@ -91,9 +114,13 @@ function explained(error: unknown, signal: AbortSignal, address: string): Outbou
   if (error instanceof OutboundError) return error
   const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error
   if (cause instanceof AddressRefused) return new OutboundError('refused', cause.message)
-  if (signal.aborted) return new OutboundError('timeout', `There was no whole answer within ${LIMITS.timeoutMs / 1000} seconds.`)
+  if (signal.aborted)
+    return new OutboundError('timeout', `There was no whole answer within ${LIMITS.timeoutMs / 1000} seconds.`)
   const host = URL.canParse(address) ? new URL(address).host : address
   const code = (cause as { code?: string }).code
-  const why = code === 'ENOTFOUND' || code === 'EAI_AGAIN' ? `No site is called ${host}.` : `${host} does not answer${code ? ` (${code})` : ''}.`
+  const why =
+    code === 'ENOTFOUND' || code === 'EAI_AGAIN'
+      ? `No site is called ${host}.`
+      : `${host} does not answer${code ? ` (${code})` : ''}.`
   return new OutboundError('no-answer', why)
 }

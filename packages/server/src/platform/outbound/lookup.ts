@@ -18,7 +18,12 @@ export function checkedLookup(openings: Openings): LookupFunction {
     dns.lookup(hostname, { ...options, all: true }, (error, found) => {
       if (error) return callback(error, '', 4)
       const special = found.map(({ address }) => specialPurpose(address)).find((s) => s !== null)
-      if (special) return callback(new AddressRefused(`${hostname} leads to ${special}; only addresses that anyone can reach are opened.`), '', 4)
+      if (special)
+        return callback(
+          new AddressRefused(`${hostname} leads to ${special}; only addresses that anyone can reach are opened.`),
+          '',
+          4,
+        )
       if (options.all) return callback(null, found)
       return callback(null, found[0]!.address, found[0]!.family)
     })

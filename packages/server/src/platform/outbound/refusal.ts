@@ -14,7 +14,8 @@ export function refusalOf(address: string, openings: Openings): string | null {
   } catch {
     return 'This is not a complete address; it begins with http:// or https://.'
   }
-  if (url.protocol !== 'http:' && url.protocol !== 'https:') return `Only http and https addresses are opened, not ${url.protocol.slice(0, -1)}.`
+  if (url.protocol !== 'http:' && url.protocol !== 'https:')
+    return `Only http and https addresses are opened, not ${url.protocol.slice(0, -1)}.`
   if (url.username || url.password) return 'Addresses that carry a name or password are not opened.'
   const host = url.hostname.replace(/^\[|\]$/g, '')
   if (isIP(host)) {
@@ -22,7 +23,9 @@ export function refusalOf(address: string, openings: Openings): string | null {
     return leadsTo && `${host} leads to ${leadsTo}; only addresses that anyone can reach are opened.`
   }
   if (isLocalName(host)) {
-    return isOpenName(host, openings) ? null : `${host} leads to this machine itself; only addresses that anyone can reach are opened.`
+    return isOpenName(host, openings)
+      ? null
+      : `${host} leads to this machine itself; only addresses that anyone can reach are opened.`
   }
   return null
 }
@@ -30,4 +33,5 @@ export function refusalOf(address: string, openings: Openings): string | null {
 /** RFC 6761 section 6.3: `localhost` and every name below it. */
 const isLocalName = (host: string) => /(^|\.)localhost\.?$/i.test(host)
 
-export const isOpenName = (host: string, { localhostNames }: Openings) => localhostNames && /^[\w-]+\.localhost$/i.test(host)
+export const isOpenName = (host: string, { localhostNames }: Openings) =>
+  localhostNames && /^[\w-]+\.localhost$/i.test(host)

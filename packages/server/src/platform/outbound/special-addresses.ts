@@ -46,5 +46,7 @@ const ranges = blocks.map(([cidr, leadsTo]) => ({ range: ipaddr.parseCIDR(cidr),
 export function specialPurpose(address: string): string | null {
   if (!ipaddr.isValid(address)) return 'nowhere we can tell'
   const ip = ipaddr.process(address)
-  return ranges.find(({ range: [net, bits] }) => net.kind() === ip.kind() && ip.match(net as never, bits))?.leadsTo ?? null
+  return (
+    ranges.find(({ range: [net, bits] }) => net.kind() === ip.kind() && ip.match(net as never, bits))?.leadsTo ?? null
+  )
 }

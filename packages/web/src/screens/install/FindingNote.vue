@@ -23,18 +23,30 @@ const headers = computed(() => Object.entries(props.finding.proof.headers))
     <p>
       <b>Do this:</b> {{ finding.remedy }}
       <template v-if="stepNumber"> That is step {{ stepNumber }}. Then </template>
-      <template v-else-if="finding.code === 'moved'"><RouterLink class="word" :to="`/sites/${page.siteId}?page=${page.pageId}`">Open the page plan</RouterLink>, then </template>
+      <template v-else-if="finding.code === 'moved'"
+        ><RouterLink class="word" :to="`/sites/${page.siteId}?page=${page.pageId}`">Open the page plan</RouterLink>,
+        then
+      </template>
       <template v-else> Then </template>
       <button type="button" class="word" @click="emit('check')">check again</button>.
     </p>
     <details v-if="finding.proof.excerpts.length || headers.length" class="mt-2 text-[13.5px]">
-      <summary class="cursor-pointer text-soft">Proof: the page {{ finding.proof.page === 'served' ? 'as served' : 'past its cache' }}</summary>
-      <div v-for="(excerpt, index) in finding.proof.excerpts" :key="index" class="mt-2 flex gap-3 border border-rule bg-sheet px-3 py-2">
+      <summary class="cursor-pointer text-soft">
+        Proof: the page {{ finding.proof.page === 'served' ? 'as served' : 'past its cache' }}
+      </summary>
+      <div
+        v-for="(excerpt, index) in finding.proof.excerpts"
+        :key="index"
+        class="mt-2 flex gap-3 border border-rule bg-sheet px-3 py-2"
+      >
         <span class="text-soft" :aria-label="`line ${excerpt.line}`">{{ excerpt.line }}</span>
         <pre class="min-w-0 text-[12.5px] leading-[1.5] break-all whitespace-pre-wrap">{{ excerpt.text }}</pre>
       </div>
       <dl v-if="headers.length" class="mt-2 font-mono text-[12.5px]">
-        <div v-for="[name, value] in headers" :key="name" class="break-all"><dt class="inline text-soft">{{ name }}: </dt><dd class="inline">{{ value }}</dd></div>
+        <div v-for="[name, value] in headers" :key="name" class="break-all">
+          <dt class="inline text-soft">{{ name }}:</dt>
+          <dd class="inline">{{ value }}</dd>
+        </div>
       </dl>
     </details>
   </article>

@@ -8,8 +8,17 @@ import TimeAgo from '../../parts/TimeAgo.vue'
 defineProps<{ entries: InstallDetail['timeLine'] }>()
 type Entry = InstallDetail['timeLine'][number]
 
-const forms: Record<string, InstallStatus> = { planned: 'planned', pasted: 'pasted', unpasted: 'planned', retiring: 'retired', retired: 'retired', kept: 'pasted', method: 'planned' }
-const form = (entry: Entry): InstallStatus => (entry.verb === 'checked' ? (entry.data.status as InstallStatus) : (forms[entry.verb] ?? 'planned'))
+const forms: Record<string, InstallStatus> = {
+  planned: 'planned',
+  pasted: 'pasted',
+  unpasted: 'planned',
+  retiring: 'retired',
+  retired: 'retired',
+  kept: 'pasted',
+  method: 'planned',
+}
+const form = (entry: Entry): InstallStatus =>
+  entry.verb === 'checked' ? (entry.data.status as InstallStatus) : (forms[entry.verb] ?? 'planned')
 
 function says(entry: Entry): string {
   const by = entry.by ? ` by ${entry.by}` : ''
@@ -21,7 +30,9 @@ function says(entry: Entry): string {
     case 'unpasted':
       return `Not pasted after all${by}`
     case 'checked':
-      return entry.data.title ? String(entry.data.title) : statuses[entry.data.status as InstallStatus].name.replace(/^./, (c) => c.toUpperCase())
+      return entry.data.title
+        ? String(entry.data.title)
+        : statuses[entry.data.status as InstallStatus].name.replace(/^./, (c) => c.toUpperCase())
     case 'retiring':
       return `To be taken out${by}`
     case 'retired':

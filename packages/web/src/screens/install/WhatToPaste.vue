@@ -10,14 +10,21 @@ const props = defineProps<{ install: InstallDetail }>()
 const store = useInstall()
 const why = ref(false)
 
-const chosen = computed(() => [props.install.advice.best, ...props.install.advice.others].find((a) => a.method === props.install.method)!)
-const others = computed(() => [props.install.advice.best, ...props.install.advice.others].filter((a) => a.method !== props.install.method))
+const chosen = computed(() =>
+  [props.install.advice.best, ...props.install.advice.others].find((a) => a.method === props.install.method)!,
+)
+const others = computed(() =>
+  [props.install.advice.best, ...props.install.advice.others].filter((a) => a.method !== props.install.method),
+)
 const snippet = computed(() => props.install.snippets[props.install.method])
 
 async function copy(): Promise<void> {
   try {
     await navigator.clipboard.writeText(snippet.value)
-    say('The snippet is on the clipboard.', props.install.status === 'planned' ? { remedy: 'Mark it as pasted once it is there.' } : {})
+    say(
+      'The snippet is on the clipboard.',
+      props.install.status === 'planned' ? { remedy: 'Mark it as pasted once it is there.' } : {},
+    )
   } catch {
     say('This browser does not let us copy.', { remedy: 'Select the code and copy it yourself.', fault: true })
   }
@@ -25,7 +32,10 @@ async function copy(): Promise<void> {
 
 function download(): void {
   const url = URL.createObjectURL(new Blob([snippet.value], { type: 'text/html' }))
-  const link = Object.assign(document.createElement('a'), { href: url, download: `${props.install.widget.toLowerCase().replace(/\W+/g, '-')}.html` })
+  const link = Object.assign(document.createElement('a'), {
+    href: url,
+    download: `${props.install.widget.toLowerCase().replace(/\W+/g, '-')}.html`,
+  })
   link.click()
   URL.revokeObjectURL(url)
 }
@@ -38,15 +48,30 @@ const take = (method: Method) => store.change({ method }).catch((e: unknown) => 
     <h2 id="what" class="text-[17px] font-semibold">What to paste</h2>
     <p class="mt-2 text-[14px] leading-[1.45]">
       As <b>{{ methods[install.method].name }}</b>: {{ chosen.why }}.
-      <button v-for="other in others" :key="other.method" type="button" class="word text-[14px]" :aria-expanded="why" @click="why = !why">Why not a{{ other.method === 'inline' ? 'n element and script' : ` ${methods[other.method].name}` }}?</button>
+      <button
+        v-for="other in others"
+        :key="other.method"
+        type="button"
+        class="word text-[14px]"
+        :aria-expanded="why"
+        @click="why = !why"
+      >
+        Why not a{{ other.method === 'inline' ? 'n element and script' : ` ${methods[other.method].name}` }}?
+      </button>
     </p>
     <div v-if="why" class="mt-2 border-l-2 border-rule pl-3 text-[14px] text-soft">
       <p v-for="other in others" :key="other.method">
         {{ other.why.replace(/^./, (c) => c.toUpperCase()) }}.
-        <button v-if="other.box" type="button" class="word text-[14px]" @click="take(other.method)">Take the {{ methods[other.method].name }}</button>
+        <button v-if="other.box" type="button" class="word text-[14px]" @click="take(other.method)">
+          Take the {{ methods[other.method].name }}
+        </button>
       </p>
     </div>
-    <pre class="mt-3 border border-l-[3px] border-rule border-l-ink bg-sheet px-3 py-[10px] text-[13px] leading-[1.55] break-all whitespace-pre-wrap" tabindex="0" aria-label="The snippet">{{ snippet }}</pre>
+    <pre
+      class="mt-3 border border-l-[3px] border-rule border-l-ink bg-sheet px-3 py-[10px] text-[13px] leading-[1.55] break-all whitespace-pre-wrap"
+      tabindex="0"
+      aria-label="The snippet"
+      >{{ snippet }}</pre>
     <div class="mt-3 flex items-center gap-4">
       <button type="button" class="act" @click="copy">Copy snippet</button>
       <button type="button" class="word" @click="download">Download</button>

@@ -33,12 +33,25 @@ const fresh = computed(() => check.value?.answers.find((a) => a.which === 'fresh
 const rows = computed(() => {
   if (!check.value) return []
   const { facts } = check.value
-  const hops = served.value && served.value.finalUrl !== served.value.url ? `leads to ${shortAddress(served.value.finalUrl)}` : 'no redirect'
+  const hops =
+    served.value && served.value.finalUrl !== served.value.url
+      ? `leads to ${shortAddress(served.value.finalUrl)}`
+      : 'no redirect'
   return [
     ['Page', served.value?.status ? `${served.value.status}, ${hops}` : 'no answer'],
-    ['Where', facts?.copies ? `${facts.region ?? 'no region we know'}${facts.region === props.install.region ? ', as planned' : `, planned for ${props.install.region}`}` : 'not found'],
+    [
+      'Where',
+      facts?.copies
+        ? `${facts.region ?? 'no region we know'}${facts.region === props.install.region ? ', as planned' : `, planned for ${props.install.region}`}`
+        : 'not found',
+    ],
     ['Copies', String(facts?.copies ?? 0)],
-    ['As served', served.value ? `${served.value.ms} ms${served.value.headers.age ? `, copy ${served.value.headers.age} s old` : ''}` : ''],
+    [
+      'As served',
+      served.value
+        ? `${served.value.ms} ms${served.value.headers.age ? `, copy ${served.value.headers.age} s old` : ''}`
+        : '',
+    ],
     ['Past the cache', fresh.value ? `${fresh.value.status || 'no answer'}, ${fresh.value.ms} ms` : 'not read'],
   ]
 })
@@ -47,7 +60,10 @@ const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(
 
 <template>
   <section aria-labelledby="saw">
-    <div class="flex items-baseline gap-3 border-b-2 pb-1" :class="faults.length && !stale ? 'border-coral' : 'border-ink'">
+    <div
+      class="flex items-baseline gap-3 border-b-2 pb-1"
+      :class="faults.length && !stale ? 'border-coral' : 'border-ink'"
+    >
       <h2 id="saw" class="text-[17px] font-semibold">What we saw</h2>
       <p v-if="check" class="ml-auto text-[13px] text-soft"><TimeAgo :at="check.at" />, signed out</p>
     </div>
@@ -55,21 +71,56 @@ const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(
       <p v-if="running" class="py-3 text-tide">{{ checkWords[running] }} …</p>
       <template v-else>
         <p v-if="headline" class="pt-3 font-bold" :class="headline.tone">{{ headline.text }}</p>
-        <template v-if="!stale"><FindingNote v-for="finding in faults" :key="finding.id" :finding="finding" :steps="install.steps" :page="{ siteId: install.siteId, pageId: install.pageId }" @check="attempt(store.check())" /></template>
+        <template v-if="!stale"
+          ><FindingNote
+            v-for="finding in faults"
+            :key="finding.id"
+            :finding="finding"
+            :steps="install.steps"
+            :page="{ siteId: install.siteId, pageId: install.pageId }"
+            @check="attempt(store.check())"
+        /></template>
       </template>
     </div>
     <p class="mt-3 flex flex-wrap gap-x-5 gap-y-1">
-      <button v-if="install.status !== 'retired'" type="button" class="word" :disabled="running !== null" @click="attempt(store.check())">Check now</button>
-      <button v-if="install.retiring && install.status !== 'retired'" type="button" class="word" @click="attempt(store.keep())">Keep it after all</button>
-      <button v-else-if="install.status !== 'retired'" type="button" class="word" @click="attempt(store.retire())">Retire</button>
+      <button
+        v-if="install.status !== 'retired'"
+        type="button"
+        class="word"
+        :disabled="running !== null"
+        @click="attempt(store.check())"
+      >
+        Check now
+      </button>
+      <button
+        v-if="install.retiring && install.status !== 'retired'"
+        type="button"
+        class="word"
+        @click="attempt(store.keep())"
+      >
+        Keep it after all
+      </button>
+      <button v-else-if="install.status !== 'retired'" type="button" class="word" @click="attempt(store.retire())">
+        Retire
+      </button>
     </p>
-    <p v-if="install.retiring && install.status !== 'retired'" class="mt-2 text-[14px] text-soft">It is meant to be gone. Take it out of the page; a check that no longer finds it proves it.</p>
+    <p v-if="install.retiring && install.status !== 'retired'" class="mt-2 text-[14px] text-soft">
+      It is meant to be gone. Take it out of the page; a check that no longer finds it proves it.
+    </p>
     <dl v-if="check" class="mt-4 border-t border-rule pt-2 text-[13.5px]">
-      <div v-for="[name, value] in rows" :key="name" class="grid grid-cols-[110px_minmax(0,1fr)] gap-3 py-[2px]"><dt class="text-soft">{{ name }}</dt><dd>{{ value }}</dd></div>
+      <div v-for="[name, value] in rows" :key="name" class="grid grid-cols-[110px_minmax(0,1fr)] gap-3 py-[2px]">
+        <dt class="text-soft">{{ name }}</dt>
+        <dd>{{ value }}</dd>
+      </div>
     </dl>
     <p v-if="check?.answers.length" class="mt-3 text-[13.5px] text-soft">
       Proof kept:
-      <template v-for="(answer, index) in check.answers" :key="answer.which">{{ index ? ', ' : '' }}<a class="text-soft underline underline-offset-3" :href="`/api/checks/${check.id}/answers/${answer.which}`">{{ answer.which === 'served' ? 'HTML as served' : 'HTML past the cache' }}</a></template>, headers, times. Status after it: {{ statuses[check.statusAfter].name }}.
+      <template v-for="(answer, index) in check.answers" :key="answer.which"
+        >{{ index ? ', ' : ''
+        }}<a class="text-soft underline underline-offset-3" :href="`/api/checks/${check.id}/answers/${answer.which}`">{{
+          answer.which === 'served' ? 'HTML as served' : 'HTML past the cache'
+        }}</a></template
+      >, headers, times. Status after it: {{ statuses[check.statusAfter].name }}.
     </p>
   </section>
 </template>

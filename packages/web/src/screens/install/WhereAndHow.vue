@@ -16,7 +16,9 @@ function tick(id: string, done: boolean): void {
   void attempt(store.change({ stepsDone: done ? [...rest, id] : rest }))
 }
 async function pasted(): Promise<void> {
-  await attempt(store.markPasted().then(() => say('Marked as pasted.', { undo: () => void attempt(store.unmarkPasted()) })))
+  await attempt(
+    store.markPasted().then(() => say('Marked as pasted.', { undo: () => void attempt(store.unmarkPasted()) })),
+  )
 }
 </script>
 
@@ -27,8 +29,17 @@ async function pasted(): Promise<void> {
     <ol class="ledger mt-2 border-y border-rule">
       <li v-for="step in install.steps" :key="step.id">
         <label class="flex cursor-pointer gap-4 py-[9px]">
-          <input type="checkbox" class="peer mt-[3px] size-[15px] shrink-0 appearance-none border border-ink bg-transparent checked:border-kelp checked:bg-kelp" :checked="install.stepsDone.includes(step.id)" @change="tick(step.id, ($event.target as HTMLInputElement).checked)" />
-          <span class="peer-checked:text-soft"><component :is="part.strong ? 'b' : 'span'" v-for="(part, index) in step.parts" :key="index">{{ part.text }}</component></span>
+          <input
+            type="checkbox"
+            class="peer mt-[3px] size-[15px] shrink-0 appearance-none border border-ink bg-transparent checked:border-kelp checked:bg-kelp"
+            :checked="install.stepsDone.includes(step.id)"
+            @change="tick(step.id, ($event.target as HTMLInputElement).checked)"
+          />
+          <span class="peer-checked:text-soft"
+            ><component :is="part.strong ? 'b' : 'span'" v-for="(part, index) in step.parts" :key="index">{{
+              part.text
+            }}</component></span
+          >
         </label>
       </li>
     </ol>

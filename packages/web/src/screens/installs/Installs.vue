@@ -2,7 +2,8 @@
 import { FlexRender, getCoreRowModel, useVueTable } from '@tanstack/vue-table'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ApiError, asApiError } from '../../api/error'
+import type { ApiError } from '../../api/error'
+import { asApiError } from '../../api/error'
 import { plural } from '../../parts/address'
 import Fault from '../../parts/Fault.vue'
 import Pager from '../../parts/Pager.vue'
@@ -20,12 +21,22 @@ const error = ref<ApiError | null>(null)
 const filters = computed(() => route.query as Record<string, string>)
 const sort = computed(() => filters.value.sort ?? 'site')
 
-const load = () => register.load(filters.value).then(() => (error.value = null), (e: unknown) => (error.value = asApiError(e)))
+const load = () =>
+  register.load(filters.value).then(
+    () => (error.value = null),
+    (e: unknown) => (error.value = asApiError(e)),
+  )
 const show = (change: Record<string, string | undefined>) => router.replace({ query: { ...route.query, ...change } })
-const sortBy = (id: string) => show({ sort: id, dir: sort.value === id && filters.value.dir !== 'down' ? 'down' : 'up', page: undefined })
+const sortBy = (id: string) =>
+  show({ sort: id, dir: sort.value === id && filters.value.dir !== 'down' ? 'down' : 'up', page: undefined })
 watch(filters, load, { immediate: true })
 // The list one came from is what [ and ] walk along.
-watch(filters, (now) => void install.walkAlong(Object.fromEntries(Object.entries(now).filter(([key]) => key !== 'page'))).catch(() => {}), { immediate: true })
+watch(
+  filters,
+  (now) =>
+    void install.walkAlong(Object.fromEntries(Object.entries(now).filter(([key]) => key !== 'page'))).catch(() => {}),
+  { immediate: true },
+)
 onMounted(() => void register.loadValues().catch(() => {}))
 
 const table = useVueTable({
@@ -37,44 +48,83 @@ const table = useVueTable({
   manualSorting: true,
   getRowId: (row) => row.id,
 })
-const direction = (id: string) => (sort.value !== id ? 'none' : filters.value.dir === 'down' ? 'descending' : 'ascending')
+const direction = (id: string) =>
+  sort.value !== id ? 'none' : filters.value.dir === 'down' ? 'descending' : 'ascending'
 </script>
 
 <template>
   <div class="grid gap-x-9 gap-y-6 px-4 py-7 lg:grid-cols-[190px_minmax(0,1fr)] lg:px-8">
     <div>
       <h1 class="text-[31px] font-bold">Installs</h1>
-      <p v-if="register.list" class="mt-2 mb-5 text-soft" role="status">{{ plural(register.list.total, 'install') }}.</p>
+      <p v-if="register.list" class="mt-2 mb-5 text-soft" role="status">
+        {{ plural(register.list.total, 'install') }}.
+      </p>
       <Filters :filters="filters" @show="show" />
     </div>
     <div class="min-w-0">
       <Fault v-if="error" :error="error" :retry="load" />
       <Waiting v-else-if="!register.list" doing="Reading the register" />
       <p v-else-if="!register.list.rows.length" class="border-t border-ink pt-4">
-        {{ Object.keys(filters).length ? 'No install is like that. Take a filter away.' : 'The register lists every widget on every page. Plan the first install on a site’s page plan.' }}
+        {{
+          Object.keys(filters).length
+            ? 'No install is like that. Take a filter away.'
+            : 'The register lists every widget on every page. Plan the first install on a site’s page plan.'
+        }}
       </p>
       <div v-else class="overflow-x-auto pb-40 lg:overflow-visible" tabindex="-1">
         <table class="w-full min-w-[860px] border-collapse text-[14px]">
-          <caption class="sr-only">The register of installs</caption>
+          <caption class="sr-only">
+            The register of installs
+          </caption>
           <thead>
             <tr v-for="group in table.getHeaderGroups()" :key="group.id">
-              <th v-for="header in group.headers" :key="header.id" scope="col" class="border-b border-ink pr-4 pb-2 text-left text-[12.5px] font-semibold text-soft" :aria-sort="header.column.columnDef.enableSorting === false || header.id === 'actions' ? undefined : direction(header.id)">
-                <FlexRender v-if="header.column.columnDef.enableSorting === false || header.id === 'actions'" :render="header.column.columnDef.header" :props="header.getContext()" />
-                <button v-else type="button" class="cursor-pointer font-semibold" :class="{ 'text-ink': sort === header.id }" @click="sortBy(header.id)">
+              <th
+                v-for="header in group.headers"
+                :key="header.id"
+                scope="col"
+                class="border-b border-ink pr-4 pb-2 text-left text-[12.5px] font-semibold text-soft"
+                :aria-sort="
+                  header.column.columnDef.enableSorting === false || header.id === 'actions'
+                    ? undefined
+                    : direction(header.id)
+                "
+              >
+                <FlexRender
+                  v-if="header.column.columnDef.enableSorting === false || header.id === 'actions'"
+                  :render="header.column.columnDef.header"
+                  :props="header.getContext()"
+                />
+                <button
+                  v-else
+                  type="button"
+                  class="cursor-pointer font-semibold"
+                  :class="{ 'text-ink': sort === header.id }"
+                  @click="sortBy(header.id)"
+                >
                   <FlexRender :render="header.column.columnDef.header" :props="header.getContext()" />
-                  <span aria-hidden="true">{{ direction(header.id) === 'ascending' ? ' ↑' : direction(header.id) === 'descending' ? ' ↓' : '' }}</span>
+                  <span aria-hidden="true">{{
+                    direction(header.id) === 'ascending' ? ' ↑' : direction(header.id) === 'descending' ? ' ↓' : ''
+                  }}</span>
                 </button>
               </th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="row in table.getRowModel().rows" :key="row.id" class="border-b border-rule align-top" data-thing>
-              <td v-for="cell in row.getVisibleCells()" :key="cell.id" class="py-[7px] pr-4"><FlexRender :render="cell.column.columnDef.cell" :props="cell.getContext()" /></td>
+              <td v-for="cell in row.getVisibleCells()" :key="cell.id" class="py-[7px] pr-4">
+                <FlexRender :render="cell.column.columnDef.cell" :props="cell.getContext()" />
+              </td>
             </tr>
           </tbody>
         </table>
       </div>
-      <Pager v-if="register.list" :page="register.list.page" :size="register.list.size" :total="register.list.total" @go="show({ page: String($event) })" />
+      <Pager
+        v-if="register.list"
+        :page="register.list.page"
+        :size="register.list.size"
+        :total="register.list.total"
+        @go="show({ page: String($event) })"
+      />
     </div>
   </div>
 </template>

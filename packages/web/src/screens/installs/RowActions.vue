@@ -37,18 +37,38 @@ async function markPasted(): Promise<void> {
 const actions = computed(() => [
   { name: 'Open', run: () => void router.push(`/installs/${props.row.id}`), may: true },
   { name: 'Check now', run: () => void follow('/checks'), may: props.row.status !== 'retired' },
-  { name: 'Mark as pasted', run: () => void markPasted(), may: props.row.status === 'planned' || props.row.status === 'handed-over' },
-  { name: 'Open the page', run: () => void open(props.row.origin + props.row.path.replace(/\*$/, ''), '_blank', 'noopener'), may: true },
+  {
+    name: 'Mark as pasted',
+    run: () => void markPasted(),
+    may: props.row.status === 'planned' || props.row.status === 'handed-over',
+  },
+  {
+    name: 'Open the page',
+    run: () => void open(props.row.origin + props.row.path.replace(/\*$/, ''), '_blank', 'noopener'),
+    may: true,
+  },
   { name: 'Retire', run: () => void follow('/retire'), may: props.row.status !== 'retired' && !props.row.retiring },
 ])
 </script>
 
 <template>
   <Menu as="div" class="relative">
-    <MenuButton data-actions class="grid size-6 cursor-pointer place-items-center text-soft" :aria-label="`Actions for ${row.widget} on ${row.site}, ${row.page}`"><Ellipsis :size="17" /></MenuButton>
+    <MenuButton
+      data-actions
+      class="grid size-6 cursor-pointer place-items-center text-soft"
+      :aria-label="`Actions for ${row.widget} on ${row.site}, ${row.page}`"
+      ><Ellipsis :size="17"
+    /></MenuButton>
     <MenuItems class="absolute right-0 z-20 mt-1 w-[170px] border border-ink bg-sheet py-1 outline-none">
       <MenuItem v-for="action in actions.filter((a) => a.may)" :key="action.name" v-slot="{ active }">
-        <button type="button" class="block w-full cursor-pointer px-3 py-[5px] text-left" :class="{ 'bg-sand': active }" @click="action.run()">{{ action.name }}</button>
+        <button
+          type="button"
+          class="block w-full cursor-pointer px-3 py-[5px] text-left"
+          :class="{ 'bg-sand': active }"
+          @click="action.run()"
+        >
+          {{ action.name }}
+        </button>
       </MenuItem>
     </MenuItems>
   </Menu>

@@ -12,13 +12,55 @@ const soft = 'text-soft no-underline hover:underline'
 
 /** Columns of the register; `id` is what the server sorts by. */
 export const columns = [
-  column.accessor('status', { id: 'status', header: 'Status', cell: ({ row }) => h(StatusCell, { row: row.original }) }),
-  column.accessor('widget', { id: 'widget', header: 'Widget', cell: ({ row }) => h(RouterLink, { to: `/installs/${row.original.id}`, class: 'font-bold text-ink no-underline hover:underline' }, () => row.original.widget) }),
-  column.accessor('site', { id: 'site', header: 'Site', cell: ({ row }) => h(RouterLink, { to: `/sites/${row.original.siteId}?page=${row.original.pageId}`, class: soft }, () => row.original.site) }),
+  column.accessor('status', {
+    id: 'status',
+    header: 'Status',
+    cell: ({ row }) => h(StatusCell, { row: row.original }),
+  }),
+  column.accessor('widget', {
+    id: 'widget',
+    header: 'Widget',
+    cell: ({ row }) =>
+      h(
+        RouterLink,
+        { to: `/installs/${row.original.id}`, class: 'font-bold text-ink no-underline hover:underline' },
+        () => row.original.widget,
+      ),
+  }),
+  column.accessor('site', {
+    id: 'site',
+    header: 'Site',
+    cell: ({ row }) =>
+      h(
+        RouterLink,
+        { to: `/sites/${row.original.siteId}?page=${row.original.pageId}`, class: soft },
+        () => row.original.site,
+      ),
+  }),
   column.accessor('page', { id: 'page', header: 'Page', cell: ({ row }) => row.original.page }),
-  column.accessor('placement', { id: 'placement', header: 'Placement', cell: ({ row }) => `${row.original.placement}, ${row.original.width} px` }),
-  column.accessor('method', { header: 'Method', enableSorting: false, cell: ({ row }) => methods[row.original.method].short }),
-  column.accessor('release', { header: 'Release', enableSorting: false, cell: ({ row }) => row.original.release ?? '' }),
-  column.accessor('checkedAt', { id: 'checked', header: 'Checked', cell: ({ row }) => (row.original.checkedAt ? h(TimeAgo, { at: row.original.checkedAt }) : 'never') }),
-  column.display({ id: 'actions', header: () => h('span', { class: 'sr-only' }, 'Actions'), cell: ({ row }) => h(RowActions, { row: row.original }) }),
+  column.accessor('placement', {
+    id: 'placement',
+    header: 'Placement',
+    cell: ({ row }) => `${row.original.placement}, ${row.original.width} px`,
+  }),
+  column.accessor('method', {
+    header: 'Method',
+    enableSorting: false,
+    cell: ({ row }) => methods[row.original.method].short,
+  }),
+  column.accessor('release', {
+    header: 'Release',
+    enableSorting: false,
+    cell: ({ row }) => row.original.release ?? '',
+  }),
+  column.accessor('checkedAt', {
+    id: 'checked',
+    header: 'Checked',
+    cell: ({ row }) => (row.original.checkedAt ? h(TimeAgo, { at: row.original.checkedAt }) : 'never'),
+  }),
+  column.display({
+    id: 'actions',
+    header: () => h('span', { class: 'sr-only' }, 'Actions'),
+    cell: ({ row }) => h(RowActions, { row: row.original }),
+  }),
 ]

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ApiError, asApiError } from '../../api/error'
+import type { ApiError } from '../../api/error'
+import { asApiError } from '../../api/error'
 import WordMark from '../../frame/WordMark.vue'
 import Fault from '../../parts/Fault.vue'
 import Labelled from '../../parts/Labelled.vue'
@@ -16,7 +17,13 @@ const error = ref<ApiError | null>(null)
 
 const fields = [
   { name: 'key', label: 'Set-up key', type: 'text', complete: 'off', hint: 'Printed where this server was started.' },
-  { name: 'agency', label: 'Name of the agency', type: 'text', complete: 'organization', hint: 'Said in the comment of every snippet.' },
+  {
+    name: 'agency',
+    label: 'Name of the agency',
+    type: 'text',
+    complete: 'organization',
+    hint: 'Said in the comment of every snippet.',
+  },
   { name: 'name', label: 'Your name', type: 'text', complete: 'name', hint: '' },
   { name: 'email', label: 'Your e-mail address', type: 'email', complete: 'username', hint: '' },
   { name: 'password', label: 'Password', type: 'password', complete: 'new-password', hint: '10 characters or more.' },
@@ -43,8 +50,23 @@ async function make(): Promise<void> {
       <h1 class="mb-2 text-[31px] font-bold">Make the owner’s account</h1>
       <p class="mb-6 text-soft">This Pebblestrand is empty. Whoever holds the set-up key becomes its owner.</p>
       <Fault v-if="error" :error="error" class="mb-5" />
-      <Labelled v-for="field in fields" :key="field.name" v-slot="{ id, invalid, described }" :label="field.label" :hint="field.hint" :fault="error?.about(field.name)">
-        <input :id="id" v-model="owner[field.name]" class="field" :type="field.type" :autocomplete="field.complete" :aria-invalid="invalid" :aria-describedby="described" />
+      <Labelled
+        v-for="field in fields"
+        :key="field.name"
+        v-slot="{ id, invalid, described }"
+        :label="field.label"
+        :hint="field.hint"
+        :fault="error?.about(field.name)"
+      >
+        <input
+          :id="id"
+          v-model="owner[field.name]"
+          class="field"
+          :type="field.type"
+          :autocomplete="field.complete"
+          :aria-invalid="invalid"
+          :aria-describedby="described"
+        />
       </Labelled>
       <button class="act mt-2" :disabled="busy">Make the account</button>
     </form>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ApiError, asApiError } from '../../api/error'
+import type { ApiError } from '../../api/error'
+import { asApiError } from '../../api/error'
 import WordMark from '../../frame/WordMark.vue'
 import Fault from '../../parts/Fault.vue'
 import Labelled from '../../parts/Labelled.vue'
@@ -44,13 +45,35 @@ async function enter(): Promise<void> {
       <p class="mb-6 text-soft">Build a widget once, place it on any client site, and know that it is there.</p>
       <Fault v-if="error && !error.issues.length" :error="error" class="mb-5" />
       <Labelled v-slot="{ id, invalid, described }" label="E-mail address" :fault="error?.about('email')">
-        <input :id="id" v-model="email" class="field" type="email" name="email" autocomplete="username" required :aria-invalid="invalid" :aria-describedby="described" />
+        <input
+          :id="id"
+          v-model="email"
+          class="field"
+          type="email"
+          name="email"
+          autocomplete="username"
+          required
+          :aria-invalid="invalid"
+          :aria-describedby="described"
+        />
       </Labelled>
       <Labelled v-slot="{ id, invalid, described }" label="Password" :fault="error?.about('password')">
-        <input :id="id" v-model="password" class="field" type="password" name="password" autocomplete="current-password" required :aria-invalid="invalid" :aria-describedby="described" />
+        <input
+          :id="id"
+          v-model="password"
+          class="field"
+          type="password"
+          name="password"
+          autocomplete="current-password"
+          required
+          :aria-invalid="invalid"
+          :aria-describedby="described"
+        />
       </Labelled>
       <button class="act mt-2" :disabled="busy">{{ busy ? 'Signing in …' : 'Sign in' }}</button>
-      <p v-if="session.demo && !session.needsSetUp" class="mt-6 text-[13.5px] text-soft">This is the demo. The account is printed where it was started.</p>
+      <p v-if="session.demo && !session.needsSetUp" class="mt-6 text-[13.5px] text-soft">
+        This is the demo. The account is printed where it was started.
+      </p>
     </form>
     <Beach class="-mx-4 lg:-mx-8" />
   </div>

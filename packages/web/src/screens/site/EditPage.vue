@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
-import { ApiError, asApiError } from '../../api/error'
+import type { ApiError } from '../../api/error'
+import { asApiError } from '../../api/error'
 import type { Page } from '../../api/types'
 import Fault from '../../parts/Fault.vue'
 import Labelled from '../../parts/Labelled.vue'
@@ -30,8 +31,21 @@ async function keep(): Promise<void> {
   <Panel :open="true" :title="page ? 'Correct the page' : 'Add a page'" @close="emit('close')">
     <form novalidate @submit.prevent="keep">
       <Fault v-if="error" :error="error" class="mb-4" />
-      <Labelled v-slot="{ id, invalid, described }" label="Title" :fault="error?.about('title')"><input :id="id" v-model="wanted.title" class="field" :aria-invalid="invalid" :aria-describedby="described" /></Labelled>
-      <Labelled v-slot="{ id, invalid, described }" label="Path" hint="From the first slash on. A * at the end means all pages below: /news/*" :fault="error?.about('path')"><input :id="id" v-model="wanted.path" class="field font-mono" :aria-invalid="invalid" :aria-describedby="described" /></Labelled>
+      <Labelled v-slot="{ id, invalid, described }" label="Title" :fault="error?.about('title')"
+        ><input :id="id" v-model="wanted.title" class="field" :aria-invalid="invalid" :aria-describedby="described"
+      /></Labelled>
+      <Labelled
+        v-slot="{ id, invalid, described }"
+        label="Path"
+        hint="From the first slash on. A * at the end means all pages below: /news/*"
+        :fault="error?.about('path')"
+        ><input
+          :id="id"
+          v-model="wanted.path"
+          class="field font-mono"
+          :aria-invalid="invalid"
+          :aria-describedby="described"
+      /></Labelled>
       <button class="act">{{ page ? 'Correct it' : 'Add the page' }}</button>
     </form>
   </Panel>

@@ -19,10 +19,17 @@ function summary(page: Page) {
     <h2 class="label font-sans">Pages</h2>
     <ul class="ledger mt-1 border-y border-rule">
       <li v-for="page in site.pages" :key="page.id">
-        <RouterLink :to="{ query: { page: page.id } }" class="flex items-center gap-2 py-[6px] text-ink no-underline hover:underline" :class="{ 'font-bold': page.id === chosen?.id }" :aria-current="page.id === chosen?.id ? 'page' : undefined">
+        <RouterLink
+          :to="{ query: { page: page.id } }"
+          class="flex items-center gap-2 py-[6px] text-ink no-underline hover:underline"
+          :class="{ 'font-bold': page.id === chosen?.id }"
+          :aria-current="page.id === chosen?.id ? 'page' : undefined"
+        >
           <span v-if="page.id === chosen?.id" class="text-[11px]" aria-hidden="true">▸</span>
           <span class="truncate">{{ page.title }}</span>
-          <span v-if="summary(page).status" class="ml-auto flex items-center gap-2"><Pebble :status="summary(page).status!" :seed="page.id" :size="14" /> {{ summary(page).count }}</span>
+          <span v-if="summary(page).status" class="ml-auto flex items-center gap-2"
+            ><Pebble :status="summary(page).status!" :seed="page.id" :size="14" /> {{ summary(page).count }}</span
+          >
         </RouterLink>
       </li>
     </ul>

@@ -23,19 +23,41 @@ const columns = (['main', 'sidebar'] as const).map((region) => ({ region }))
 <template>
   <div class="mx-auto max-w-[640px] border border-ink bg-sheet">
     <div v-for="placement in of('header')" :key="placement.id" class="border-b border-dashed border-soft/60">
-      <PlacementBox :placement="placement" :installs="inside(placement)" :page="page" :offered="offered" @drop="emit('drop', $event, placement)" @edit="emit('edit', placement)" />
+      <PlacementBox
+        :placement="placement"
+        :installs="inside(placement)"
+        :page="page"
+        :offered="offered"
+        @drop="emit('drop', $event, placement)"
+        @edit="emit('edit', placement)"
+      />
     </div>
     <div class="flex justify-center gap-[3%] py-4">
       <template v-for="{ region } in columns" :key="region">
         <div v-if="of(region).length" class="grid content-start gap-3" :style="{ width: columnWidth(region) }">
           <div v-for="placement in of(region)" :key="placement.id" class="border border-dashed border-soft/60">
-            <PlacementBox tall :placement="placement" :installs="inside(placement)" :page="page" :offered="offered" @drop="emit('drop', $event, placement)" @edit="emit('edit', placement)" />
+            <PlacementBox
+              tall
+              :placement="placement"
+              :installs="inside(placement)"
+              :page="page"
+              :offered="offered"
+              @drop="emit('drop', $event, placement)"
+              @edit="emit('edit', placement)"
+            />
           </div>
         </div>
       </template>
     </div>
     <div v-for="placement in of('footer')" :key="placement.id" class="border-t border-dashed border-soft/60">
-      <PlacementBox :placement="placement" :installs="inside(placement)" :page="page" :offered="offered" @drop="emit('drop', $event, placement)" @edit="emit('edit', placement)" />
+      <PlacementBox
+        :placement="placement"
+        :installs="inside(placement)"
+        :page="page"
+        :offered="offered"
+        @drop="emit('drop', $event, placement)"
+        @edit="emit('edit', placement)"
+      />
     </div>
   </div>
 </template>

@@ -6,7 +6,13 @@ import { fitOf, sizeWords } from '../../parts/fit'
 import Pebble from '../../parts/Pebble.vue'
 
 /** One placement on the page plan, drawn to scale, with what sits in it. A widget dragged over it is told at once whether it fits. */
-const props = defineProps<{ placement: Placement; installs: InstallOnSite[]; page: Page; offered: WidgetRow | null; tall?: boolean }>()
+const props = defineProps<{
+  placement: Placement
+  installs: InstallOnSite[]
+  page: Page
+  offered: WidgetRow | null
+  tall?: boolean
+}>()
 const emit = defineEmits<{ drop: [widgetId: string]; edit: [] }>()
 
 const box = ref<HTMLElement | null>(null)
@@ -27,34 +33,73 @@ onMounted(() => {
 })
 onBeforeUnmount(() => stop())
 
-const verdict = computed(() => (over.value && props.offered ? fitOf(props.offered.kind, props.offered.settings, props.placement.width) : null))
-const size = computed(() => (verdict.value && props.offered ? sizeWords(props.offered.payload, verdict.value, props.placement.width) : ''))
+const verdict = computed(() =>
+  over.value && props.offered ? fitOf(props.offered.kind, props.offered.settings, props.placement.width) : null,
+)
+const size = computed(() =>
+  verdict.value && props.offered ? sizeWords(props.offered.payload, verdict.value, props.placement.width) : '',
+)
 
 function under(install: InstallOnSite): string {
   if (install.findingTitle) return install.findingTitle
   const fit = fitOf(install.kind, install.settings, props.placement.width)
-  const columns = fit && (fit.fit.columns === 1 ? `1 column of ${Math.round(fit.fit.cell)} px` : `${fit.fit.columns} columns of ${Math.round(fit.fit.cell)} px`)
-  return [install.pageId === props.page.id ? '' : 'on several pages', fit?.verdict === 'too-narrow' ? 'too narrow for it' : columns].filter(Boolean).join(', ')
+  const columns =
+    fit &&
+    (fit.fit.columns === 1
+      ? `1 column of ${Math.round(fit.fit.cell)} px`
+      : `${fit.fit.columns} columns of ${Math.round(fit.fit.cell)} px`)
+  return [
+    install.pageId === props.page.id ? '' : 'on several pages',
+    fit?.verdict === 'too-narrow' ? 'too narrow for it' : columns,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 </script>
 
 <template>
-  <section ref="box" class="min-w-0 px-[10px] pt-[7px] pb-3" :class="[over ? 'bg-kelp/12 outline outline-kelp' : '', tall ? 'min-h-[226px]' : 'min-h-[34px]']" :aria-label="`${placement.name}, ${placement.width} px wide`" :data-placement="placement.name">
+  <section
+    ref="box"
+    class="min-w-0 px-[10px] pt-[7px] pb-3"
+    :class="[over ? 'bg-kelp/12 outline outline-kelp' : '', tall ? 'min-h-[226px]' : 'min-h-[34px]']"
+    :aria-label="`${placement.name}, ${placement.width} px wide`"
+    :data-placement="placement.name"
+  >
     <h3 class="flex items-baseline gap-2 font-sans text-[12.5px] font-semibold tracking-normal text-soft">
-      <span class="truncate">{{ placement.name }}<template v-if="placement.pageId === null && (placement.region === 'header' || placement.region === 'footer')">, every page</template></span>
-      <button type="button" class="ml-auto cursor-pointer whitespace-nowrap tabular-nums underline decoration-dotted underline-offset-3" :aria-label="`Change ${placement.name}: ${placement.width} px`" @click="emit('edit')">{{ placement.width }} px</button>
+      <span class="truncate"
+        >{{ placement.name
+        }}<template v-if="placement.pageId === null && (placement.region === 'header' || placement.region === 'footer')"
+          >, every page</template
+        ></span
+      >
+      <button
+        type="button"
+        class="ml-auto cursor-pointer whitespace-nowrap tabular-nums underline decoration-dotted underline-offset-3"
+        :aria-label="`Change ${placement.name}: ${placement.width} px`"
+        @click="emit('edit')"
+      >
+        {{ placement.width }} px
+      </button>
     </h3>
     <ul>
       <li v-for="install in installs" :key="install.id" class="mt-1 flex gap-[9px]">
         <Pebble :status="install.status" :seed="install.id" class="mt-[5px]" />
         <p class="min-w-0 leading-snug">
-          <RouterLink :to="`/installs/${install.id}`" class="font-bold text-ink no-underline hover:underline">{{ install.widget }}</RouterLink>
+          <RouterLink :to="`/installs/${install.id}`" class="font-bold text-ink no-underline hover:underline">{{
+            install.widget
+          }}</RouterLink>
           <span class="block text-[13px] text-soft">{{ under(install) }}</span>
         </p>
       </li>
     </ul>
-    <div v-if="over && offered" class="mt-2 text-[13.5px] leading-[1.4]" :class="verdict?.verdict === 'too-narrow' ? 'text-coral' : 'text-kelp'">
-      <p class="font-bold">Drop here: {{ verdict?.head.toLowerCase().replace(/\.$/, '') ?? 'its width is not known' }}.</p>
+    <div
+      v-if="over && offered"
+      class="mt-2 text-[13.5px] leading-[1.4]"
+      :class="verdict?.verdict === 'too-narrow' ? 'text-coral' : 'text-kelp'"
+    >
+      <p class="font-bold">
+        Drop here: {{ verdict?.head.toLowerCase().replace(/\.$/, '') ?? 'its width is not known' }}.
+      </p>
       <p>{{ verdict?.verdict === 'fits' ? `${size}.` : verdict?.says }}</p>
     </div>
   </section>

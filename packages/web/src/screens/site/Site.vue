@@ -2,7 +2,8 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { post } from '../../api/call'
-import { ApiError, asApiError } from '../../api/error'
+import type { ApiError } from '../../api/error'
+import { asApiError } from '../../api/error'
 import type { Page, Placement, WidgetRow } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
 import Fault from '../../parts/Fault.vue'
@@ -28,20 +29,32 @@ const panel = ref<{ kind: 'page'; page: Page | null } | { kind: 'placement'; pla
 const trayWords = ref('')
 
 const site = computed(() => sites.open)
-const page = computed(() => site.value?.pages.find((p) => p.id === route.query.page) ?? (site.value ? firstPage(site.value) : undefined))
+const page = computed(
+  () => site.value?.pages.find((p) => p.id === route.query.page) ?? (site.value ? firstPage(site.value) : undefined),
+)
 const placements = computed(() => (site.value && page.value ? placementsOf(site.value, page.value) : []))
 
-const load = () => Promise.all([sites.loadOne(props.id), loadTray()]).then(() => (error.value = null), (e: unknown) => (error.value = asApiError(e)))
+const load = () =>
+  Promise.all([sites.loadOne(props.id), loadTray()]).then(
+    () => (error.value = null),
+    (e: unknown) => (error.value = asApiError(e)),
+  )
 const loadTray = () => widgets.load(trayWords.value, 1, 40)
 watch(() => props.id, load, { immediate: true })
 watch(site, (now) => now && (document.title = `${now.name} · Pebblestrand`))
 
 async function place(widgetId: string, placement: Placement): Promise<void> {
   try {
-    const { id } = await post<{ id: string }>('/api/installs', { widgetId, pageId: page.value!.id, placementId: placement.id })
+    const { id } = await post<{ id: string }>('/api/installs', {
+      widgetId,
+      pageId: page.value!.id,
+      placementId: placement.id,
+    })
     const name = widgets.list?.rows.find((w) => w.id === widgetId)?.name ?? 'It'
     await sites.loadOne(props.id)
-    say(`${name} is planned for ${placement.name}.`, { undo: () => void post(`/api/installs/${id}/retire`).then(() => setTimeout(load, 1500)) })
+    say(`${name} is planned for ${placement.name}.`, {
+      undo: () => void post(`/api/installs/${id}/retire`).then(() => setTimeout(load, 1500)),
+    })
   } catch (e) {
     const fault = asApiError(e)
     const there = (fault.data as { installId?: string } | null)?.installId
@@ -54,7 +67,10 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
 <template>
   <Fault v-if="error" :error="error" :retry="load" class="m-8" />
   <Waiting v-else-if="!site || !page" doing="Drawing the page plan" class="px-8" />
-  <div v-else class="grid min-h-[calc(100dvh-56px)] lg:grid-cols-[212px_minmax(0,1fr)] xl:grid-cols-[212px_minmax(0,1fr)_262px]">
+  <div
+    v-else
+    class="grid min-h-[calc(100dvh-56px)] lg:grid-cols-[212px_minmax(0,1fr)] xl:grid-cols-[212px_minmax(0,1fr)_262px]"
+  >
     <div class="px-4 py-5 lg:border-r border-rule lg:pr-[18px] lg:pl-8">
       <p class="text-[13.5px] text-soft">{{ site.client }}</p>
       <h1 class="mb-4 text-[25px] font-bold break-words">{{ site.name }}</h1>
@@ -64,25 +80,74 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
     <div class="min-w-0 px-4 py-5 lg:px-[26px]">
       <div class="mb-5 flex flex-wrap items-baseline gap-x-4">
         <h2 class="text-[22px] font-bold">{{ page.title }}</h2>
-        <button type="button" class="cursor-pointer font-mono text-[13px] text-soft underline decoration-dotted underline-offset-3" :aria-label="`Correct the path ${page.path}`" @click="panel = { kind: 'page', page: page! }">{{ page.path }}</button>
+        <button
+          type="button"
+          class="cursor-pointer font-mono text-[13px] text-soft underline decoration-dotted underline-offset-3"
+          :aria-label="`Correct the path ${page.path}`"
+          @click="panel = { kind: 'page', page: page! }"
+        >
+          {{ page.path }}
+        </button>
         <span class="ml-auto text-[13px] text-soft">drawn to scale, 1280 px wide</span>
       </div>
-      <PagePlan :site="site" :page="page" :offered="lifted" @drop="place" @edit="panel = { kind: 'placement', placement: $event }" />
+      <PagePlan
+        :site="site"
+        :page="page"
+        :offered="lifted"
+        @drop="place"
+        @edit="panel = { kind: 'placement', placement: $event }"
+      />
       <section class="mt-6" aria-labelledby="tray">
         <div class="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-          <h2 id="tray" class="label font-sans tracking-normal">Tray: drag a widget into a placement, or press <kbd>M</kbd> on it and choose</h2>
-          <button type="button" class="word ml-auto text-[14px]" @click="panel = { kind: 'placement', placement: null }">Add a placement</button>
+          <h2 id="tray" class="label font-sans tracking-normal">
+            Tray: drag a widget into a placement, or press <kbd>M</kbd> on it and choose
+          </h2>
+          <button
+            type="button"
+            class="word ml-auto text-[14px]"
+            @click="panel = { kind: 'placement', placement: null }"
+          >
+            Add a placement
+          </button>
         </div>
-        <input v-if="trayWords || (widgets.list?.total ?? 0) > 12" v-model="trayWords" class="field mt-1 max-w-[240px]" type="search" placeholder="Only those with" aria-label="Widgets in the tray: only those with" @change="loadTray" />
+        <input
+          v-if="trayWords || (widgets.list?.total ?? 0) > 12"
+          v-model="trayWords"
+          class="field mt-1 max-w-[240px]"
+          type="search"
+          placeholder="Only those with"
+          aria-label="Widgets in the tray: only those with"
+          @change="loadTray"
+        />
         <ul class="mt-2 flex flex-wrap gap-[10px]">
-          <TrayWidget v-for="widget in widgets.list?.rows ?? []" :key="widget.id" :widget="widget" :placements="placements" @lift="lifted = widget" @rest="lifted = null" @place="place(widget.id, $event)" />
-          <li class="border border-rule bg-sheet"><RouterLink to="/widgets?new=1" class="block px-3 py-[6px] text-soft no-underline hover:underline">make a new one</RouterLink></li>
+          <TrayWidget
+            v-for="widget in widgets.list?.rows ?? []"
+            :key="widget.id"
+            :widget="widget"
+            :placements="placements"
+            @lift="lifted = widget"
+            @rest="lifted = null"
+            @place="place(widget.id, $event)"
+          />
+          <li class="border border-rule bg-sheet">
+            <RouterLink to="/widgets?new=1" class="block px-3 py-[6px] text-soft no-underline hover:underline"
+              >make a new one</RouterLink
+            >
+          </li>
         </ul>
       </section>
     </div>
 
-    <SiteFacts :site="site" class="border-rule px-4 py-5 lg:col-start-2 xl:col-start-auto xl:border-l xl:pr-8 xl:pl-5" />
-    <EditPage v-if="panel?.kind === 'page'" :page="panel.page" @close="panel = null" @added="router.push({ query: { page: $event } })" />
+    <SiteFacts
+      :site="site"
+      class="border-rule px-4 py-5 lg:col-start-2 xl:col-start-auto xl:border-l xl:pr-8 xl:pl-5"
+    />
+    <EditPage
+      v-if="panel?.kind === 'page'"
+      :page="panel.page"
+      @close="panel = null"
+      @added="router.push({ query: { page: $event } })"
+    />
     <EditPlacement v-if="panel?.kind === 'placement'" :placement="panel.placement" :page="page" @close="panel = null" />
   </div>
 </template>

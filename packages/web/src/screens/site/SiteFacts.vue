@@ -6,26 +6,61 @@ import TimeAgo from '../../parts/TimeAgo.vue'
 
 const props = defineProps<{ site: SiteDetail }>()
 const family = (css: string) => css.split(',')[0]!.replace(/"/g, '')
-const fonts = computed(() => (props.site.look ? [...new Set([family(props.site.look.headingFont), family(props.site.look.bodyFont)])].join('; ') : null))
+const fonts = computed(() =>
+  props.site.look
+    ? [...new Set([family(props.site.look.headingFont), family(props.site.look.bodyFont)])].join('; ')
+    : null,
+)
 </script>
 
 <template>
   <aside aria-labelledby="facts">
     <h2 id="facts" class="text-[17px] font-semibold">This site</h2>
-    <dl class="ledger mt-1 border-t border-rule text-[14px] [&_dd]:pb-2 [&_dt]:pt-2 [&_dt]:text-[13.5px] [&_dt]:text-soft">
-      <div><dt>Address</dt><dd class="break-words"><a :href="site.origin" target="_blank" rel="noopener" class="text-ink underline underline-offset-3">{{ site.origin.replace(/^https?:\/\//, '') }}</a></dd></div>
-      <div><dt>Platform</dt><dd>{{ site.platform.name }}</dd></div>
-      <div v-if="site.look"><dt>Fonts</dt><dd>{{ fonts }}</dd></div>
+    <dl
+      class="ledger mt-1 border-t border-rule text-[14px] [&_dd]:pb-2 [&_dt]:pt-2 [&_dt]:text-[13.5px] [&_dt]:text-soft"
+    >
+      <div>
+        <dt>Address</dt>
+        <dd class="break-words">
+          <a :href="site.origin" target="_blank" rel="noopener" class="text-ink underline underline-offset-3">{{
+            site.origin.replace(/^https?:\/\//, '')
+          }}</a>
+        </dd>
+      </div>
+      <div>
+        <dt>Platform</dt>
+        <dd>{{ site.platform.name }}</dd>
+      </div>
+      <div v-if="site.look">
+        <dt>Fonts</dt>
+        <dd>{{ fonts }}</dd>
+      </div>
       <div v-if="site.look">
         <dt>Colours</dt>
         <dd class="flex flex-wrap items-center gap-1">
-          <span v-for="colour in [site.look.accent, site.look.text, site.look.background]" :key="colour" class="size-[14px] rounded-full border border-rule" :style="{ background: colour }" role="img" :aria-label="colour" />
+          <span
+            v-for="colour in [site.look.accent, site.look.text, site.look.background]"
+            :key="colour"
+            class="size-[14px] rounded-full border border-rule"
+            :style="{ background: colour }"
+            role="img"
+            :aria-label="colour"
+          />
           <span v-if="site.lookedAt" class="ml-1">noted <TimeAgo :at="site.lookedAt" /></span>
         </dd>
       </div>
-      <div><dt>Cache</dt><dd>{{ site.cacheMinutes ? `keeps pages up to ${duration(site.cacheMinutes)}` : 'keeps no pages' }}</dd></div>
-      <div><dt>Time zone</dt><dd>{{ site.timeZone }}</dd></div>
-      <div v-if="site.keeper"><dt>Looks after it</dt><dd>{{ site.keeper }}</dd></div>
+      <div>
+        <dt>Cache</dt>
+        <dd>{{ site.cacheMinutes ? `keeps pages up to ${duration(site.cacheMinutes)}` : 'keeps no pages' }}</dd>
+      </div>
+      <div>
+        <dt>Time zone</dt>
+        <dd>{{ site.timeZone }}</dd>
+      </div>
+      <div v-if="site.keeper">
+        <dt>Looks after it</dt>
+        <dd>{{ site.keeper }}</dd>
+      </div>
     </dl>
   </aside>
 </template>

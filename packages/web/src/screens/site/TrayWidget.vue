@@ -14,7 +14,12 @@ let stop = () => {}
 watchEffect(() => {
   stop()
   if (!chip.value || props.widget.release === null) return
-  stop = draggable({ element: chip.value, getInitialData: () => ({ widgetId: props.widget.id }), onDragStart: () => emit('lift'), onDrop: () => emit('rest') })
+  stop = draggable({
+    element: chip.value,
+    getInitialData: () => ({ widgetId: props.widget.id }),
+    onDragStart: () => emit('lift'),
+    onDrop: () => emit('rest'),
+  })
 })
 onBeforeUnmount(() => stop())
 
@@ -27,14 +32,29 @@ function onM(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <li ref="chip" class="relative border border-rule bg-sheet" :class="widget.release === null ? 'opacity-70' : 'cursor-grab active:cursor-grabbing'">
-    <span v-if="widget.release === null" class="block px-3 py-[6px]">{{ widget.name }} <RouterLink :to="`/widgets/${widget.id}`" class="text-[13px] text-heather">draft</RouterLink></span>
+  <li
+    ref="chip"
+    class="relative border border-rule bg-sheet"
+    :class="widget.release === null ? 'opacity-70' : 'cursor-grab active:cursor-grabbing'"
+  >
+    <span v-if="widget.release === null" class="block px-3 py-[6px]"
+      >{{ widget.name }}
+      <RouterLink :to="`/widgets/${widget.id}`" class="text-[13px] text-heather">draft</RouterLink></span
+    >
     <Menu v-else>
       <MenuButton class="cursor-[inherit] px-3 py-[6px]" @keydown="onM">{{ widget.name }}</MenuButton>
       <MenuItems class="absolute top-full left-0 z-20 mt-1 w-[320px] border border-ink bg-sheet py-1 outline-none">
         <MenuItem v-for="placement in placements" :key="placement.id" v-slot="{ active }">
-          <button type="button" class="block w-full cursor-pointer px-3 py-[6px] text-left leading-snug" :class="{ 'bg-sand': active }" @click="emit('place', placement)">
-            <b>{{ placement.name }}</b> <span class="text-[13px] text-soft">{{ placement.width }} px. {{ fitOf(widget.kind, widget.settings, placement.width)?.head }}</span>
+          <button
+            type="button"
+            class="block w-full cursor-pointer px-3 py-[6px] text-left leading-snug"
+            :class="{ 'bg-sand': active }"
+            @click="emit('place', placement)"
+          >
+            <b>{{ placement.name }}</b>
+            <span class="text-[13px] text-soft"
+              >{{ placement.width }} px. {{ fitOf(widget.kind, widget.settings, placement.width)?.head }}</span
+            >
           </button>
         </MenuItem>
       </MenuItems>

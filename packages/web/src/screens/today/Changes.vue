@@ -6,7 +6,15 @@ import TimeAgo from '../../parts/TimeAgo.vue'
 
 defineProps<{ answer: TodayAnswer }>()
 
-const verbs: Record<string, string> = { planned: 'planned', pasted: 'pasted', unpasted: 'not pasted after all', retiring: 'to be taken out', retired: 'gone, proved', kept: 'stays after all', method: 'other method' }
+const verbs: Record<string, string> = {
+  planned: 'planned',
+  pasted: 'pasted',
+  unpasted: 'not pasted after all',
+  retiring: 'to be taken out',
+  retired: 'gone, proved',
+  kept: 'stays after all',
+  method: 'other method',
+}
 function said(change: TodayAnswer['lately'][number]): string {
   if (change.verb !== 'checked') return verbs[change.verb] ?? change.verb
   return change.data.title ?? statuses[change.data.status as keyof typeof statuses]?.name ?? 'checked'
@@ -21,8 +29,12 @@ function said(change: TodayAnswer['lately'][number]): string {
       <li v-for="change in answer.lately" :key="change.id" class="flex gap-[10px] py-2 text-[13.5px] leading-[1.45]">
         <Pebble :status="change.status" :seed="change.installId" :size="15" class="mt-1" />
         <p class="min-w-0">
-          <RouterLink :to="`/installs/${change.installId}`" class="font-bold text-ink no-underline hover:underline">{{ change.widget }}</RouterLink><br />
-          <span class="text-soft">{{ change.site }}, {{ change.page }}<br />{{ said(change) }} <TimeAgo :at="change.at" /></span>
+          <RouterLink :to="`/installs/${change.installId}`" class="font-bold text-ink no-underline hover:underline">{{
+            change.widget
+          }}</RouterLink><br />
+          <span class="text-soft"
+            >{{ change.site }}, {{ change.page }}<br />{{ said(change) }} <TimeAgo :at="change.at"
+          /></span>
         </p>
       </li>
     </ul>
@@ -31,7 +43,10 @@ function said(change: TodayAnswer['lately'][number]): string {
       <ul class="ledger border-t border-rule">
         <li v-for="source in answer.ailing" :key="source.id" class="py-2 text-[13.5px] leading-[1.45]">
           <b>{{ source.title }}</b><br />
-          <span class="text-soft">{{ source.problem.message }} <template v-if="source.okAt">The copy from <TimeAgo :at="source.okAt" /> stays up.</template></span>
+          <span class="text-soft"
+            >{{ source.problem.message }}
+            <template v-if="source.okAt">The copy from <TimeAgo :at="source.okAt" /> stays up.</template></span
+          >
         </li>
       </ul>
     </template>

@@ -9,7 +9,9 @@ const order: InstallStatus[] = ['confirmed', 'pasted', 'handed-over', 'planned',
   <section aria-labelledby="legend">
     <h2 id="legend" class="label mb-1 font-sans">Pebbles</h2>
     <ul>
-      <li v-for="status in order" :key="status" class="flex items-center gap-2 py-[2px] text-[13.5px]"><Pebble :status="status" :seed="status" aria-hidden="true" /> {{ statuses[status].name }}</li>
+      <li v-for="status in order" :key="status" class="flex items-center gap-2 py-[2px] text-[13.5px]">
+        <Pebble :status="status" :seed="status" aria-hidden="true" /> {{ statuses[status].name }}
+      </li>
     </ul>
   </section>
 </template>

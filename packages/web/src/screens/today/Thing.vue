@@ -17,7 +17,8 @@ const busy = ref(false)
 
 const action = computed(() => {
   if (props.hands === 'paste' && props.thing.status !== 'needs-a-hand') return { does: 'Copy snippet', run: copy }
-  if (props.hands === 'check' || props.hands === 'publish') return { does: props.hands === 'check' ? 'Check now' : 'Check again', run: check }
+  if (props.hands === 'check' || props.hands === 'publish')
+    return { does: props.hands === 'check' ? 'Check now' : 'Check again', run: check }
   return null
 })
 
@@ -44,11 +45,31 @@ async function act(): Promise<void> {
   <li class="flex gap-4 py-[9px]" data-thing>
     <Pebble :status="thing.status" :seed="thing.id" class="mt-1" />
     <p class="min-w-0 flex-1">
-      <RouterLink :to="`/installs/${thing.id}`" class="font-bold text-ink no-underline hover:underline">{{ thing.widget }}</RouterLink>
-      on <RouterLink :to="`/sites/${thing.siteId}`" class="font-bold text-ink no-underline hover:underline">{{ thing.site }}</RouterLink>, {{ thing.page }}, {{ thing.placement }}<template v-if="thing.title">: {{ thing.title.replace(/^./, (c) => c.toLowerCase()) }} <span class="text-soft">{{ thing.says }}</span></template
-      ><template v-else-if="thing.status === 'pasted'">: pasted, and not looked at since.</template><template v-else>.</template>
+      <RouterLink :to="`/installs/${thing.id}`" class="font-bold text-ink no-underline hover:underline">{{
+        thing.widget
+      }}</RouterLink>
+      on
+      <RouterLink :to="`/sites/${thing.siteId}`" class="font-bold text-ink no-underline hover:underline">{{
+        thing.site
+      }}</RouterLink>, {{ thing.page }}, {{ thing.placement
+      }}<template v-if="thing.title"
+        >: {{ thing.title.replace(/^./, (c) => c.toLowerCase()) }}
+        <span class="text-soft">{{ thing.says }}</span></template
+      ><template v-else-if="thing.status === 'pasted'">: pasted, and not looked at since.</template
+      ><template v-else>.</template>
     </p>
-    <button v-if="action" type="button" data-actions class="word self-start whitespace-nowrap" :disabled="busy" @click="act">{{ busy ? 'One moment …' : action.does }}</button>
-    <RouterLink v-else data-actions :to="`/installs/${thing.id}`" class="word self-start whitespace-nowrap">{{ hands === 'cache' ? 'How, on this site' : 'What to do' }}</RouterLink>
+    <button
+      v-if="action"
+      type="button"
+      data-actions
+      class="word self-start whitespace-nowrap"
+      :disabled="busy"
+      @click="act"
+    >
+      {{ busy ? 'One moment …' : action.does }}
+    </button>
+    <RouterLink v-else data-actions :to="`/installs/${thing.id}`" class="word self-start whitespace-nowrap">{{
+      hands === 'cache' ? 'How, on this site' : 'What to do'
+    }}</RouterLink>
   </li>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { ApiError, asApiError } from '../../api/error'
+import type { ApiError } from '../../api/error'
+import { asApiError } from '../../api/error'
 import { sayFault } from '../../frame/notices'
 import { onReturn } from '../../keys/keys'
 import { plural } from '../../parts/address'
@@ -19,7 +20,11 @@ const error = ref<ApiError | null>(null)
 const groups = computed(() => grouped(today.answer?.waiting ?? []))
 const round = computed(() => (today.answer?.round?.state === 'running' ? today.answer.round : null))
 
-const load = () => today.load().then(() => (error.value = null), (e: unknown) => (error.value = asApiError(e)))
+const load = () =>
+  today.load().then(
+    () => (error.value = null),
+    (e: unknown) => (error.value = asApiError(e)),
+  )
 const attempt = (deed: () => Promise<void>) => void deed().catch((e: unknown) => sayFault(asApiError(e)))
 
 onMounted(load)
@@ -30,40 +35,82 @@ onBeforeUnmount(today.stopWatching)
 <template>
   <Fault v-if="error" :error="error" :retry="load" class="m-8" />
   <Waiting v-else-if="!today.answer" doing="Looking at every site" class="px-8" />
-  <div v-else class="grid gap-x-9 gap-y-8 px-4 py-7 lg:grid-cols-[190px_minmax(0,1fr)] lg:px-8 xl:grid-cols-[190px_minmax(0,1fr)_228px]">
+  <div
+    v-else
+    class="grid gap-x-9 gap-y-8 px-4 py-7 lg:grid-cols-[190px_minmax(0,1fr)] lg:px-8 xl:grid-cols-[190px_minmax(0,1fr)_228px]"
+  >
     <div>
       <h1 class="text-[31px] font-bold">
-        <template v-if="today.answer.counts.waiting">{{ plural(today.answer.counts.waiting, 'thing') }} {{ today.answer.counts.waiting === 1 ? 'needs' : 'need' }} a hand</template>
+        <template v-if="today.answer.counts.waiting"
+          >{{ plural(today.answer.counts.waiting, 'thing') }}
+          {{ today.answer.counts.waiting === 1 ? 'needs' : 'need' }} a hand</template
+        >
         <template v-else>Nothing needs a hand</template>
       </h1>
       <p class="mt-3 leading-[1.45] text-soft">
-        {{ today.answer.counts.confirmed }} of {{ plural(today.answer.counts.installs, 'install') }} on {{ plural(today.answer.counts.sites, 'site') }} are confirmed.
-        <template v-if="today.answer.counts.checkedAt">Last check <TimeAgo :at="today.answer.counts.checkedAt" />.</template>
+        {{ today.answer.counts.confirmed }} of {{ plural(today.answer.counts.installs, 'install') }} on
+        {{ plural(today.answer.counts.sites, 'site') }} are confirmed.
+        <template v-if="today.answer.counts.checkedAt"
+          >Last check <TimeAgo :at="today.answer.counts.checkedAt" />.</template
+        >
       </p>
       <div v-if="round" class="mt-4" role="status">
         <p>Checking: {{ round.done }} of {{ round.total }}</p>
-        <progress class="w-full" :value="round.done" :max="round.total" :aria-label="`${round.done} of ${round.total} checked`" />
+        <progress
+          class="w-full"
+          :value="round.done"
+          :max="round.total"
+          :aria-label="`${round.done} of ${round.total} checked`"
+        />
         <button type="button" class="word" @click="attempt(today.stopRound)">Stop</button>
       </div>
-      <button v-else-if="today.answer.counts.installs" type="button" class="word mt-4" @click="attempt(today.checkEverything)">Check everything</button>
+      <button
+        v-else-if="today.answer.counts.installs"
+        type="button"
+        class="word mt-4"
+        @click="attempt(today.checkEverything)"
+      >
+        Check everything
+      </button>
       <Legend class="mt-9 hidden lg:block" />
     </div>
 
     <div class="min-w-0">
       <section v-if="today.sites.length" aria-label="Shoreline">
-        <div v-for="site in today.sites" :key="site.id" class="grid grid-cols-[minmax(0,1fr)_76px] items-center gap-x-4 py-[2px] sm:grid-cols-[150px_minmax(0,1fr)_76px]">
-          <RouterLink :to="`/sites/${site.id}`" class="truncate text-ink no-underline hover:underline">{{ site.name }}</RouterLink>
+        <div
+          v-for="site in today.sites"
+          :key="site.id"
+          class="grid grid-cols-[minmax(0,1fr)_76px] items-center gap-x-4 py-[2px] sm:grid-cols-[150px_minmax(0,1fr)_76px]"
+        >
+          <RouterLink :to="`/sites/${site.id}`" class="truncate text-ink no-underline hover:underline">{{
+            site.name
+          }}</RouterLink>
           <Shoreline :site="site" :slots="today.slots" class="order-last col-span-2 sm:order-none sm:col-span-1" />
-          <span class="text-right text-[13px] text-soft">{{ plural(site.pebbles.filter((p) => p.status !== 'retired').length, 'install') }}</span>
+          <span class="text-right text-[13px] text-soft">{{
+            plural(site.pebbles.filter((p) => p.status !== 'retired').length, 'install')
+          }}</span>
         </div>
-        <p v-if="today.siteTotal > today.sites.length" class="pt-2 text-soft">The first {{ today.sites.length }} of {{ today.siteTotal }} sites. <RouterLink to="/sites" class="word">All sites</RouterLink></p>
+        <p v-if="today.siteTotal > today.sites.length" class="pt-2 text-soft">
+          The first {{ today.sites.length }} of {{ today.siteTotal }} sites.
+          <RouterLink to="/sites" class="word">All sites</RouterLink>
+        </p>
       </section>
       <div v-else class="border-t border-ink pt-4">
-        <p class="max-w-[52ch]">Here every site is a strand and every install a pebble on it. There is no site yet. <RouterLink to="/sites?new=1" class="word">Add the first site</RouterLink></p>
+        <p class="max-w-[52ch]">
+          Here every site is a strand and every install a pebble on it. There is no site yet.
+          <RouterLink to="/sites?new=1" class="word">Add the first site</RouterLink>
+        </p>
       </div>
 
-      <section v-for="group in groups" :key="group.id" class="mt-6 grid gap-x-[18px] sm:grid-cols-[118px_minmax(0,1fr)]" :aria-labelledby="`group-${group.id}`">
-        <h2 :id="`group-${group.id}`" class="border-t border-ink pt-[10px] text-[16px] font-semibold">{{ group.name }}</h2>
+      <section
+        v-for="group in groups"
+        :key="group.id"
+        class="mt-6 grid gap-x-[18px] sm:grid-cols-[118px_minmax(0,1fr)]"
+        :aria-labelledby="`group-${group.id}`"
+      >
+        <h2 :id="`group-${group.id}`" class="border-t border-ink pt-[10px] text-[16px] font-semibold">
+          {{ group.name }}
+        </h2>
         <ul class="ledger border-ink sm:border-t">
           <Thing v-for="thing in group.things" :key="thing.id" :thing="thing" :hands="group.id" @changed="load" />
         </ul>

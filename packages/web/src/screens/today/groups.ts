@@ -11,8 +11,11 @@ const hands = [
 
 export type HandsId = (typeof hands)[number]['id']
 
-const handsOf = (thing: WaitingThing): HandsId => (thing.status === 'needs-a-hand' ? (thing.hands ?? 'look') : thing.status === 'pasted' ? 'check' : 'paste')
+const handsOf = (thing: WaitingThing): HandsId =>
+  thing.status === 'needs-a-hand' ? (thing.hands ?? 'look') : thing.status === 'pasted' ? 'check' : 'paste'
 
 export function grouped(waiting: WaitingThing[]): { id: HandsId; name: string; things: WaitingThing[] }[] {
-  return hands.map((group) => ({ ...group, things: waiting.filter((thing) => handsOf(thing) === group.id) })).filter((group) => group.things.length > 0)
+  return hands
+    .map((group) => ({ ...group, things: waiting.filter((thing) => handsOf(thing) === group.id) }))
+    .filter((group) => group.things.length > 0)
 }

@@ -3,8 +3,14 @@ import type { Item } from '@pebblestrand/core/items'
 
 /** What a starter looks like with items everyone can tell apart. Only seen in previews. */
 const words = [
-  ['The first of your headlines stands here', 'A few words from the beginning of the text, so that a reader knows what it is about before opening it.'],
-  ['A second one, a little longer than the first', 'Excerpts are cut at the end of a word, and how long they are is up to you.'],
+  [
+    'The first of your headlines stands here',
+    'A few words from the beginning of the text, so that a reader knows what it is about before opening it.',
+  ],
+  [
+    'A second one, a little longer than the first',
+    'Excerpts are cut at the end of a word, and how long they are is up to you.',
+  ],
   ['Something shorter', 'Some stories need few words to be told; others take a whole evening and a second pot of tea.'],
   ['The fourth, from the day before', 'Older items follow the newer ones, unless you turn the order round.'],
   ['And a fifth to fill the list', 'The feed decides what is there; the sieve decides what is shown.'],
@@ -12,10 +18,18 @@ const words = [
 ] as const
 
 const tint = (index: number) => ['#9db4a8', '#c9b48c', '#a7b7c9', '#c4a79d', '#b3a9c4', '#9fb9b9'][index]!
-const picture = (index: number) => `data:image/svg+xml,${encodeURIComponent(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 16 9"><rect width="16" height="9" fill="${tint(index)}"/><path d="M0 7q4-3 8 0t8 0v2H0z" fill="#0003"/></svg>`)}`
+const picture = (index: number) =>
+  `data:image/svg+xml,${encodeURIComponent(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 16 9"><rect width="16" height="9" fill="${tint(index)}"/><path d="M0 7q4-3 8 0t8 0v2H0z" fill="#0003"/></svg>`)}`
 
 const items: Item[] = words.map(([title, text], index) => ({
-  id: String(index), title, text, html: '', author: 'A. Writer', publishedAt: `2026-11-${String(20 - index).padStart(2, '0')}T09:00:00.000Z`, link: 'https://example.org/', labels: [],
+  id: String(index),
+  title,
+  text,
+  html: '',
+  author: 'A. Writer',
+  publishedAt: `2026-11-${String(20 - index).padStart(2, '0')}T09:00:00.000Z`,
+  link: 'https://example.org/',
+  labels: [],
   picture: { url: picture(index), width: 640, height: 360, alt: '' },
 }))
 

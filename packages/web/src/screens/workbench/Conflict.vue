@@ -7,14 +7,23 @@ import { useWorkbench } from '../../stores/workbench'
 /** Two tabs, one draft: what differs, and the choice. Nothing is overwritten before. */
 const bench = useWorkbench()
 const theirs = computed(() => bench.saving.theirs)
-const changes = computed(() => (bench.kind && theirs.value ? difference(bench.kind, theirs.value.settings, bench.settings, { sourceNames: bench.sourceNames }) : []))
+const changes = computed(() =>
+  bench.kind && theirs.value
+    ? difference(bench.kind, theirs.value.settings, bench.settings, { sourceNames: bench.sourceNames })
+    : [],
+)
 </script>
 
 <template>
   <div v-if="theirs" class="my-3 border-l-4 border-coral py-1 pl-4" role="alert">
-    <p><b>This draft was changed in another tab or by someone else</b>, <TimeAgo :at="theirs.savedAt" />. Yours is not saved.</p>
+    <p>
+      <b>This draft was changed in another tab or by someone else</b>, <TimeAgo :at="theirs.savedAt" />. Yours is not
+      saved.
+    </p>
     <ul class="my-1 text-[14px]">
-      <li v-for="change in changes" :key="change.key">{{ change.label }}: theirs {{ change.before }}, yours {{ change.after }}</li>
+      <li v-for="change in changes" :key="change.key">
+        {{ change.label }}: theirs {{ change.before }}, yours {{ change.after }}
+      </li>
     </ul>
     <p class="flex flex-wrap gap-x-5">
       <button type="button" class="word" @click="bench.takeTheirs()">Take the newer draft</button>

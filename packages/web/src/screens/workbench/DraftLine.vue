@@ -7,16 +7,31 @@ import { useWorkbench } from '../../stores/workbench'
 const bench = useWorkbench()
 const standing = computed(() => {
   if (!bench.newest) return 'draft, no release yet'
-  return bench.changes.length ? `draft, ${plural(bench.changes.length, 'change')} since release ${bench.newest.number}` : `as release ${bench.newest.number}`
+  return bench.changes.length
+    ? `draft, ${plural(bench.changes.length, 'change')} since release ${bench.newest.number}`
+    : `as release ${bench.newest.number}`
 })
-const states = { saved: 'saved', waiting: 'not saved yet', saving: 'saving …', conflict: 'not saved', failed: 'not saved' }
+const states = {
+  saved: 'saved',
+  waiting: 'not saved yet',
+  saving: 'saving …',
+  conflict: 'not saved',
+  failed: 'not saved',
+}
 const sites = computed(() => new Set(bench.widget?.places.map((p) => p.siteId)).size)
 </script>
 
 <template>
   <p class="text-[13.5px]">
-    <span class="font-bold" :class="bench.changes.length || !bench.newest ? 'text-heather' : 'text-soft'">{{ standing }}</span>
+    <span class="font-bold" :class="bench.changes.length || !bench.newest ? 'text-heather' : 'text-soft'">{{
+      standing
+    }}</span>
     <span class="ml-2 text-soft" role="status">{{ states[bench.saving.state] }}</span>
-    <RouterLink v-if="sites" :to="`/installs?widgetId=${bench.widget!.id}`" class="ml-2 text-soft underline underline-offset-3">used on {{ plural(sites, 'site') }}</RouterLink>
+    <RouterLink
+      v-if="sites"
+      :to="`/installs?widgetId=${bench.widget!.id}`"
+      class="ml-2 text-soft underline underline-offset-3"
+      >used on {{ plural(sites, 'site') }}</RouterLink
+    >
   </p>
 </template>

@@ -16,7 +16,10 @@ async function bringBack(number: number): Promise<void> {
   const before = structuredClone({ ...bench.settings })
   try {
     await bench.restore(number)
-    say(`Release ${number} is the draft now.`, { remedy: 'Publish it to bring it to the sites.', undo: () => bench.replaceAll(JSON.parse(JSON.stringify(before)) as Record<string, unknown>) })
+    say(`Release ${number} is the draft now.`, {
+      remedy: 'Publish it to bring it to the sites.',
+      undo: () => bench.replaceAll(JSON.parse(JSON.stringify(before)) as Record<string, unknown>),
+    })
     emit('close')
   } catch (e) {
     sayFault(asApiError(e))
@@ -29,9 +32,26 @@ async function bringBack(number: number): Promise<void> {
     <p v-if="!bench.widget?.releases.length">There is none yet.</p>
     <ul class="ledger border-t border-rule">
       <li v-for="release in bench.widget?.releases" :key="release.number" class="flex items-baseline gap-4 py-2">
-        <b>Release {{ release.number }}</b> <span class="text-[13.5px] text-soft"><TimeAgo :at="release.publishedAt" /><template v-if="release.by">, {{ release.by }}</template></span>
-        <button type="button" class="word ml-auto" :aria-label="`Look at release ${release.number}`" @click="look(release.number)">Look at</button>
-        <button type="button" class="word" :aria-label="`Bring back release ${release.number}`" @click="bringBack(release.number)">Bring back</button>
+        <b>Release {{ release.number }}</b>
+        <span class="text-[13.5px] text-soft"
+          ><TimeAgo :at="release.publishedAt" /><template v-if="release.by">, {{ release.by }}</template></span
+        >
+        <button
+          type="button"
+          class="word ml-auto"
+          :aria-label="`Look at release ${release.number}`"
+          @click="look(release.number)"
+        >
+          Look at
+        </button>
+        <button
+          type="button"
+          class="word"
+          :aria-label="`Bring back release ${release.number}`"
+          @click="bringBack(release.number)"
+        >
+          Bring back
+        </button>
       </li>
     </ul>
   </Panel>

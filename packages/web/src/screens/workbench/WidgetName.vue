@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { nextTick, ref } from 'vue'
-import { ApiError, asApiError } from '../../api/error'
+import type { ApiError } from '../../api/error'
+import { asApiError } from '../../api/error'
 import { useWorkbench } from '../../stores/workbench'
 
 const bench = useWorkbench()
@@ -29,8 +30,27 @@ async function keep(): Promise<void> {
 
 <template>
   <form v-if="editing" @submit.prevent="keep">
-    <input ref="field" v-model="name" class="field font-display text-[25px] font-bold" aria-label="Name of the widget" maxlength="80" @blur="keep" @keydown.esc="editing = false" />
-    <p v-if="error" class="text-coral" role="alert">{{ error.code === 'taken' ? 'Another widget has this name.' : error.message }} {{ error.remedy }}</p>
+    <input
+      ref="field"
+      v-model="name"
+      class="field font-display text-[25px] font-bold"
+      aria-label="Name of the widget"
+      maxlength="80"
+      @blur="keep"
+      @keydown.esc="editing = false"
+    />
+    <p v-if="error" class="text-coral" role="alert">
+      {{ error.code === 'taken' ? 'Another widget has this name.' : error.message }} {{ error.remedy }}
+    </p>
   </form>
-  <h1 v-else class="text-[27px] font-bold"><button type="button" class="cursor-text text-left" :aria-label="`${bench.widget?.name}: change the name`" @click="begin">{{ bench.widget?.name }}</button></h1>
+  <h1 v-else class="text-[27px] font-bold">
+    <button
+      type="button"
+      class="cursor-text text-left"
+      :aria-label="`${bench.widget?.name}: change the name`"
+      @click="begin"
+    >
+      {{ bench.widget?.name }}
+    </button>
+  </h1>
 </template>

@@ -2,7 +2,8 @@
 import { fitVerdict, rowsHint } from '@pebblestrand/core/kinds'
 import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
-import { ApiError, asApiError } from '../../api/error'
+import type { ApiError } from '../../api/error'
+import { asApiError } from '../../api/error'
 import { say, sayFault } from '../../frame/notices'
 import { onReturn } from '../../keys/keys'
 import Fault from '../../parts/Fault.vue'
@@ -59,9 +60,16 @@ function choose(next: Setting): void {
   void router.replace({ query: { ...route.query, stage: next.id } })
 }
 
-const situation = computed(() => ({ kind: bench.widget!.kind, settings: bench.parsed!, width: innerWidth(setting.value), look: setting.value.look }))
+const situation = computed(() => ({
+  kind: bench.widget!.kind,
+  settings: bench.parsed!,
+  width: innerWidth(setting.value),
+  look: setting.value.look,
+}))
 provide(hintsKey, (key) => (bench.parsed ? hintsFor(key, situation.value) : []))
-const verdict = computed(() => (bench.kind && bench.parsed ? fitVerdict(bench.kind, bench.parsed, innerWidth(setting.value)) : null))
+const verdict = computed(() =>
+  bench.kind && bench.parsed ? fitVerdict(bench.kind, bench.parsed, innerWidth(setting.value)) : null,
+)
 const notes = computed<Record<string, string>>(() => {
   const look = bench.parsed ? `${readableContrast(situation.value).text}.` : ''
   return { look }
@@ -70,7 +78,8 @@ const shown = computed(() => bench.result?.sieved.items.length ?? 0)
 const warning = computed(() => {
   if (!bench.result || !(bench.settings.sources as string[]).length) return ''
   if (!shown.value) return 'As it stands, nothing would be shown: the sieve takes everything out.'
-  const gaps = verdict.value && verdict.value.fit.columns > 1 ? rowsHint(shown.value, verdict.value.fit.columns, 20) : null
+  const gaps =
+    verdict.value && verdict.value.fit.columns > 1 ? rowsHint(shown.value, verdict.value.fit.columns, 20) : null
   return gaps?.includes('gaps') ? `${shown.value} items leave gaps here. ${gaps}` : ''
 })
 
@@ -78,7 +87,9 @@ async function publish(): Promise<void> {
   publishing.value = true
   try {
     const number = await bench.publish()
-    say(`Release ${number} is published.`, { remedy: bench.widget!.places.length ? 'Its installs show it from now on.' : 'Place it on a site’s page plan.' })
+    say(`Release ${number} is published.`, {
+      remedy: bench.widget!.places.length ? 'Its installs show it from now on.' : 'Place it on a site’s page plan.',
+    })
   } catch (e) {
     sayFault(asApiError(e))
   } finally {
@@ -91,8 +102,22 @@ function backToStarter(): void {
   say('Look and layout are the starter’s again.', { undo: () => bench.replaceAll(before) })
 }
 
-onReturn(() => void bench.lookForNewer().then((found) => found === 'newer' && say('The draft was changed elsewhere; this is the newer one.'), () => {}))
-onBeforeRouteLeave(() => bench.saving.flush().then(() => bench.saving.state !== 'conflict' || confirm('Your changes are not saved, because the draft was changed elsewhere. Leave them?')))
+onReturn(
+  () =>
+    void bench.lookForNewer().then(
+      (found) => found === 'newer' && say('The draft was changed elsewhere; this is the newer one.'),
+      () => {},
+    ),
+)
+onBeforeRouteLeave(() =>
+  bench.saving
+    .flush()
+    .then(
+      () =>
+        bench.saving.state !== 'conflict' ||
+        confirm('Your changes are not saved, because the draft was changed elsewhere. Leave them?'),
+    ),
+)
 const warnOnClose = (event: BeforeUnloadEvent) => {
   if (bench.saving.state === 'saved') return
   void bench.saving.flush()
@@ -107,35 +132,72 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
   <Waiting v-else-if="!bench.widget" doing="Laying the widget on the bench" class="px-8" />
   <div v-else class="grid lg:h-[calc(100dvh-57px)] lg:grid-cols-[449px_minmax(0,1fr)]">
     <div class="flex min-h-0 flex-col border-rule px-4 pt-4 lg:border-r lg:pr-7 lg:pl-8">
-      <div class="flex items-start gap-4"><div class="min-w-0 flex-1"><WidgetName /></div><FindSetting /></div>
+      <div class="flex items-start gap-4">
+        <div class="min-w-0 flex-1"><WidgetName /></div>
+        <FindSetting />
+      </div>
       <DraftLine class="mt-1 mb-3" />
       <Conflict />
-      <Fault v-if="bench.saving.state === 'failed' && bench.saving.error" :error="bench.saving.error" :retry="bench.saving.flush" class="mb-3" />
+      <Fault
+        v-if="bench.saving.state === 'failed' && bench.saving.error"
+        :error="bench.saving.error"
+        :retry="bench.saving.flush"
+        class="mb-3"
+      />
       <p v-if="bench.lookingAt !== null" class="mb-3 border-l-4 border-tide py-1 pl-4">
-        Looking at <b>release {{ bench.lookingAt }}</b>. The brief below is the draft’s. <button type="button" class="word" @click="bench.lookingAt = null">Back to the draft</button>
+        Looking at <b>release {{ bench.lookingAt }}</b
+        >. The brief below is the draft’s.
+        <button type="button" class="word" @click="bench.lookingAt = null">Back to the draft</button>
       </p>
-      <div class="-mx-1 min-h-0 flex-1 px-1 lg:overflow-y-auto"><Brief :notes="notes" @sources="panel = 'sources'" /></div>
+      <div class="-mx-1 min-h-0 flex-1 px-1 lg:overflow-y-auto">
+        <Brief :notes="notes" @sources="panel = 'sources'" />
+      </div>
       <div class="border-t border-ink py-3">
         <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
         <div class="flex flex-wrap items-center gap-x-[18px] gap-y-2">
-          <button type="button" class="act" :disabled="publishing || (bench.newest !== null && !bench.changes.length) || bench.saving.state === 'conflict'" @click="publish">{{ publishing ? 'Publishing …' : `Publish release ${(bench.newest?.number ?? 0) + 1}` }}</button>
-          <button v-if="bench.newest" type="button" class="word" @click="panel = 'compare'">Compare with {{ bench.newest.number }}</button>
+          <button
+            type="button"
+            class="act"
+            :disabled="
+              publishing || (bench.newest !== null && !bench.changes.length) || bench.saving.state === 'conflict'
+            "
+            @click="publish"
+          >
+            {{ publishing ? 'Publishing …' : `Publish release ${(bench.newest?.number ?? 0) + 1}` }}
+          </button>
+          <button v-if="bench.newest" type="button" class="word" @click="panel = 'compare'">
+            Compare with {{ bench.newest.number }}
+          </button>
           <button v-if="bench.newest" type="button" class="word" @click="panel = 'releases'">Releases</button>
           <button type="button" class="word" @click="backToStarter">Back to starter</button>
         </div>
       </div>
     </div>
     <div class="flex min-h-0 min-w-0 flex-col bg-sand">
-      <div class="border-b border-rule px-4 py-2 lg:px-[26px]"><StageTabs :chosen="setting" :places="bench.widget.places" @choose="choose" /></div>
+      <div class="border-b border-rule px-4 py-2 lg:px-[26px]">
+        <StageTabs :chosen="setting" :places="bench.widget.places" @choose="choose" />
+      </div>
       <div class="min-h-0 flex-1 overflow-y-auto px-4 pt-1 pb-6 lg:px-[26px]">
         <Stage :payload="bench.result?.payload ?? null" :setting="setting" />
-        <p v-if="!(bench.settings.sources as string[]).length" class="mt-4 max-w-[60ch]"><b>There is nothing to show yet.</b> Say where the headlines come from. <button type="button" class="word" @click="panel = 'sources'">Find a source</button></p>
+        <p v-if="!(bench.settings.sources as string[]).length" class="mt-4 max-w-[60ch]">
+          <b>There is nothing to show yet.</b> Say where the headlines come from.
+          <button type="button" class="word" @click="panel = 'sources'">Find a source</button>
+        </p>
         <p v-else-if="verdict" class="mt-4 flex gap-3">
-          <Pebble :status="verdict.verdict === 'too-narrow' ? 'needs-a-hand' : 'confirmed'" seed="verdict" class="mt-1" aria-hidden="true" />
-          <span><b>{{ verdict.head }}</b> {{ verdict.says }}</span>
+          <Pebble
+            :status="verdict.verdict === 'too-narrow' ? 'needs-a-hand' : 'confirmed'"
+            seed="verdict"
+            class="mt-1"
+            aria-hidden="true"
+          />
+          <span
+            ><b>{{ verdict.head }}</b> {{ verdict.says }}</span
+          >
         </p>
       </div>
-      <div v-if="bench.result" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]"><SieveSteps :sieved="bench.result.sieved" /></div>
+      <div v-if="bench.result" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]">
+        <SieveSteps :sieved="bench.result.sieved" />
+      </div>
     </div>
     <SourcesPanel v-if="panel === 'sources'" @close="panel = null" />
     <Compare v-if="panel === 'compare'" @close="panel = null" />

@@ -27,7 +27,11 @@ export function hintsFor(key: string, situation: Situation): string[] {
   const kind = kindOf(situation.kind)!
   const spec = kind.fitSpec(situation.settings)
   const count = Number(situation.settings.count ?? 0)
-  if (key === 'columns') return [`${Math.round(fit(situation.width, spec).askedCell)} px each in ${situation.width} px.`, ...maybe(rowsHint(count, spec.columns, 20))]
+  if (key === 'columns')
+    return [
+      `${Math.round(fit(situation.width, spec).askedCell)} px each in ${situation.width} px.`,
+      ...maybe(rowsHint(count, spec.columns, 20)),
+    ]
   if (key === 'count') return maybe(rowsHint(count, spec.columns, 20))
   if (key === 'text' || key === 'background') return [`${readableContrast(situation).text}.`]
   return []

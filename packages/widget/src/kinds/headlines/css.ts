@@ -7,8 +7,13 @@ export function headlinesCss({ look, layout }: HeadlinesPayload): string {
   const text = colour(look.text)
   const background = colour(look.background)
   const font = look.font ? `font-family:"${look.font.family}",${look.font.generic};` : ''
-  const columns = steps.map((s) => `@container (min-width:${s.from}px){.l{grid-template-columns:repeat(${s.columns},minmax(0,1fr))}}`).join('')
-  const cell = picture === 'left' ? '.c.i{display:grid;grid-template-columns:84px minmax(0,1fr);column-gap:12px}.p{width:84px;height:84px}' : '.p{width:100%;aspect-ratio:16/9;margin-bottom:8px}'
+  const columns = steps
+    .map((s) => `@container (min-width:${s.from}px){.l{grid-template-columns:repeat(${s.columns},minmax(0,1fr))}}`)
+    .join('')
+  const cell =
+    picture === 'left'
+      ? '.c.i{display:grid;grid-template-columns:84px minmax(0,1fr);column-gap:12px}.p{width:84px;height:84px}'
+      : '.p{width:100%;aspect-ratio:16/9;margin-bottom:8px}'
   return (
     `:host{display:block;container-type:inline-size}` +
     `.w{box-sizing:border-box;padding:${padding}px;${font}${text ? `color:${text};` : ''}${background ? `background:${background};border-radius:${look.radius}px;` : ''}line-height:1.45;--a:${colour(look.accent) || 'currentColor'}}` +

@@ -9,8 +9,15 @@ export function headlinesHtml(payload: HeadlinesPayload): string {
 
 function cell(item: Headline, payload: HeadlinesPayload): string {
   const src = address(item.picture?.url ?? null)
-  const picture = src ? `<img class="p" src="${src}" alt="${escape(item.picture!.alt)}" loading="lazy" decoding="async">` : ''
-  const meta = [item.author && escape(item.author), item.date && `<time datetime="${escape(item.iso ?? '')}">${escape(item.date)}</time>`].filter(Boolean).join(' · ')
+  const picture = src
+    ? `<img class="p" src="${src}" alt="${escape(item.picture!.alt)}" loading="lazy" decoding="async">`
+    : ''
+  const meta = [
+    item.author && escape(item.author),
+    item.date && `<time datetime="${escape(item.iso ?? '')}">${escape(item.date)}</time>`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
   return (
     `<li class="c${picture ? ' i' : ''}">${picture}<div class="b">` +
     `<h3 class="t">${titled(item, payload.newTab)}</h3>` +

@@ -8,17 +8,32 @@ import BriefPiece from './BriefPiece.vue'
 const emit = defineEmits<{ sources: [] }>()
 defineProps<{ notes: Record<string, string> }>()
 const bench = useWorkbench()
-const paragraphs = computed(() => (bench.kind ? briefOf(bench.kind, bench.settings, { sourceNames: bench.sourceNames }) : []))
+const paragraphs = computed(() =>
+  bench.kind ? briefOf(bench.kind, bench.settings, { sourceNames: bench.sourceNames }) : [],
+)
 </script>
 
 <template>
   <div>
-    <section v-for="paragraph in paragraphs" :key="paragraph.id" class="border-t border-rule py-[10px]" :aria-labelledby="`brief-${paragraph.id}`">
+    <section
+      v-for="paragraph in paragraphs"
+      :key="paragraph.id"
+      class="border-t border-rule py-[10px]"
+      :aria-labelledby="`brief-${paragraph.id}`"
+    >
       <h2 :id="`brief-${paragraph.id}`" class="label mb-[2px] font-sans tracking-normal">{{ paragraph.heading }}</h2>
       <p class="text-[16px] leading-[26px]">
         <template v-for="(piece, index) in paragraph.pieces" :key="index">
           <template v-if="'text' in piece">{{ piece.text }}</template>
-          <BriefPiece v-else :piece="piece" :value="bench.settings[piece.key]" :fault="bench.faults[piece.key] ?? ''" :disabled="bench.lookingAt !== null" @set="bench.set(piece.key, $event)" @sources="emit('sources')" />
+          <BriefPiece
+            v-else
+            :piece="piece"
+            :value="bench.settings[piece.key]"
+            :fault="bench.faults[piece.key] ?? ''"
+            :disabled="bench.lookingAt !== null"
+            @set="bench.set(piece.key, $event)"
+            @sources="emit('sources')"
+          />
         </template>
         <span v-if="notes[paragraph.id]" class="ml-1 text-[14px] text-soft">{{ notes[paragraph.id] }}</span>
       </p>

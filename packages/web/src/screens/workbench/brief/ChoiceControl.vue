@@ -9,8 +9,18 @@ const name = useId()
 <template>
   <fieldset class="m-0 max-h-[280px] overflow-auto border-0 p-0">
     <legend class="sr-only">{{ label }}</legend>
-    <label v-for="option in options" :key="String(option.value)" class="flex cursor-pointer items-center gap-2 py-[3px]">
-      <input type="radio" :name="name" :checked="option.value === value" @change="emit('set', option.value)" @keydown.enter.prevent="emit('done')" />
+    <label
+      v-for="option in options"
+      :key="String(option.value)"
+      class="flex cursor-pointer items-center gap-2 py-[3px]"
+    >
+      <input
+        type="radio"
+        :name="name"
+        :checked="option.value === value"
+        @change="emit('set', option.value)"
+        @keydown.enter.prevent="emit('done')"
+      />
       {{ option.words }}
     </label>
   </fieldset>

@@ -4,13 +4,34 @@ import { computed } from 'vue'
 
 const props = defineProps<{ control: Extract<Control, { type: 'colour' }>; value: string; label: string }>()
 const emit = defineEmits<{ set: [value: string] }>()
-const six = computed(() => (/^#[0-9a-f]{6}$/i.test(props.value) ? props.value : /^#[0-9a-f]{3}$/i.test(props.value) ? props.value.replace(/[0-9a-f]/gi, '$&$&') : '#ffffff'))
+const six = computed(() =>
+  /^#[0-9a-f]{6}$/i.test(props.value)
+    ? props.value
+    : /^#[0-9a-f]{3}$/i.test(props.value)
+      ? props.value.replace(/[0-9a-f]/gi, '$&$&')
+      : '#ffffff',
+)
 </script>
 
 <template>
   <div class="flex items-center gap-3">
-    <input type="color" class="h-8 w-10 cursor-pointer border border-rule bg-transparent" :value="six" :aria-label="`${label}, picked`" @input="emit('set', ($event.target as HTMLInputElement).value)" />
-    <input class="field w-[96px] font-mono" :value="value" :aria-label="`${label}, written`" placeholder="#17665A" spellcheck="false" @change="emit('set', ($event.target as HTMLInputElement).value.trim())" />
-    <button v-if="control.unset !== null && value" type="button" class="word" @click="emit('set', '')">{{ control.unset }}</button>
+    <input
+      type="color"
+      class="h-8 w-10 cursor-pointer border border-rule bg-transparent"
+      :value="six"
+      :aria-label="`${label}, picked`"
+      @input="emit('set', ($event.target as HTMLInputElement).value)"
+    />
+    <input
+      class="field w-[96px] font-mono"
+      :value="value"
+      :aria-label="`${label}, written`"
+      placeholder="#17665A"
+      spellcheck="false"
+      @change="emit('set', ($event.target as HTMLInputElement).value.trim())"
+    />
+    <button v-if="control.unset !== null && value" type="button" class="word" @click="emit('set', '')">
+      {{ control.unset }}
+    </button>
   </div>
 </template>

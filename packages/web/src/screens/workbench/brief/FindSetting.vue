@@ -10,7 +10,9 @@ const words = ref('')
 const matches = computed(() => {
   const text = words.value.trim().toLowerCase()
   if (!bench.kind || !text) return []
-  return settingsOf(bench.kind).filter(({ meta }) => (meta.when?.(bench.settings) ?? true) && meta.label.toLowerCase().includes(text))
+  return settingsOf(bench.kind).filter(
+    ({ meta }) => (meta.when?.(bench.settings) ?? true) && meta.label.toLowerCase().includes(text),
+  )
 })
 
 async function jump(key: string | null): Promise<void> {
@@ -27,9 +29,24 @@ async function jump(key: string | null): Promise<void> {
 <template>
   <div class="relative w-[132px]">
     <Combobox :model-value="null" nullable @update:model-value="jump">
-      <ComboboxInput class="field text-[14px]" placeholder="Find a setting" aria-label="Find a setting" autocomplete="off" :display-value="() => words" @change="words = $event.target.value" />
-      <ComboboxOptions v-if="words.trim()" static class="absolute right-0 z-30 mt-1 w-[230px] border border-ink bg-sheet py-1">
-        <ComboboxOption v-for="{ key, meta } in matches" :key="key" v-slot="{ active }" :value="key"><span class="block cursor-pointer px-3 py-1" :class="{ 'bg-sand': active }">{{ meta.label }}</span></ComboboxOption>
+      <ComboboxInput
+        class="field text-[14px]"
+        placeholder="Find a setting"
+        aria-label="Find a setting"
+        autocomplete="off"
+        :display-value="() => words"
+        @change="words = $event.target.value"
+      />
+      <ComboboxOptions
+        v-if="words.trim()"
+        static
+        class="absolute right-0 z-30 mt-1 w-[230px] border border-ink bg-sheet py-1"
+      >
+        <ComboboxOption v-for="{ key, meta } in matches" :key="key" v-slot="{ active }" :value="key"
+          ><span class="block cursor-pointer px-3 py-1" :class="{ 'bg-sand': active }">{{
+            meta.label
+          }}</span></ComboboxOption
+        >
         <li v-if="!matches.length" class="px-3 py-1 text-soft">No setting is called that.</li>
       </ComboboxOptions>
     </Combobox>

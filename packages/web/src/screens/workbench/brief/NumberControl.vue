@@ -12,9 +12,34 @@ const typed = (event: Event) => {
 
 <template>
   <div class="flex items-center gap-3">
-    <button type="button" class="cursor-pointer border border-rule px-2 py-[1px] disabled:opacity-50" aria-label="Less" :disabled="value <= control.min" @click="to(value - control.step)">←</button>
-    <input class="w-[58px] border-0 bg-transparent text-center font-display text-[22px] font-bold [appearance:textfield]" type="number" :aria-label="label" :min="control.min" :max="control.max" :step="control.step" :value="value" @change="typed" />
-    <button type="button" class="cursor-pointer border border-rule px-2 py-[1px] disabled:opacity-50" aria-label="More" :disabled="value >= control.max" @click="to(value + control.step)">→</button>
+    <button
+      type="button"
+      class="cursor-pointer border border-rule px-2 py-[1px] disabled:opacity-50"
+      aria-label="Less"
+      :disabled="value <= control.min"
+      @click="to(value - control.step)"
+    >
+      ←
+    </button>
+    <input
+      class="w-[58px] border-0 bg-transparent text-center font-display text-[22px] font-bold [appearance:textfield]"
+      type="number"
+      :aria-label="label"
+      :min="control.min"
+      :max="control.max"
+      :step="control.step"
+      :value="value"
+      @change="typed"
+    />
+    <button
+      type="button"
+      class="cursor-pointer border border-rule px-2 py-[1px] disabled:opacity-50"
+      aria-label="More"
+      :disabled="value >= control.max"
+      @click="to(value + control.step)"
+    >
+      →
+    </button>
     <span class="ml-auto text-soft">{{ control.unit }} {{ control.min }} to {{ control.max }}</span>
   </div>
 </template>

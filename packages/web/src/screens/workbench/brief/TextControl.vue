@@ -6,5 +6,12 @@ const emit = defineEmits<{ set: [value: string]; done: [] }>()
 </script>
 
 <template>
-  <input class="field" :value="value" :maxlength="control.most" :aria-label="label" @input="emit('set', ($event.target as HTMLInputElement).value)" @keydown.enter.prevent="emit('done')" />
+  <input
+    class="field"
+    :value="value"
+    :maxlength="control.most"
+    :aria-label="label"
+    @input="emit('set', ($event.target as HTMLInputElement).value)"
+    @keydown.enter.prevent="emit('done')"
+  />
 </template>

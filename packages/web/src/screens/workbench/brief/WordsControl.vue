@@ -8,7 +8,10 @@ const emit = defineEmits<{ set: [value: string[]] }>()
 const word = ref('')
 
 function add(): void {
-  const next = word.value.split(',').map((w) => w.trim()).filter((w) => w && !props.value.includes(w))
+  const next = word.value
+    .split(',')
+    .map((w) => w.trim())
+    .filter((w) => w && !props.value.includes(w))
   if (next.length) emit('set', [...props.value, ...next].slice(0, props.control.most))
   word.value = ''
 }
@@ -18,7 +21,20 @@ function add(): void {
   <div>
     <ul v-if="value.length" class="mb-2 flex flex-wrap gap-2">
       <li v-for="one in value" :key="one" class="flex items-center gap-1 border border-rule px-2">
-        {{ one }} <button type="button" class="cursor-pointer" :aria-label="`Take ${one} out`" @click="emit('set', value.filter((w) => w !== one))"><X :size="13" /></button>
+        {{ one }}
+        <button
+          type="button"
+          class="cursor-pointer"
+          :aria-label="`Take ${one} out`"
+          @click="
+            emit(
+              'set',
+              value.filter((w) => w !== one),
+            )
+          "
+        >
+          <X :size="13" />
+        </button>
       </li>
     </ul>
     <form class="flex items-end gap-3" @submit.prevent="add">

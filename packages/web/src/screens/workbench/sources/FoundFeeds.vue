@@ -13,11 +13,25 @@ const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Ato
     <li v-for="feed in found" :key="feed.url" class="py-3">
       <div class="flex flex-wrap items-baseline gap-x-3">
         <h3 class="text-[16px] font-semibold">{{ feed.title }}</h3>
-        <span class="text-[13px] text-soft">{{ formats[feed.format] ?? feed.format }}, {{ plural(feed.count, 'item') }}, {{ shortAddress(feed.url, 44) }}</span>
-        <button type="button" class="word ml-auto" :aria-label="`Take ${feed.title}`" :disabled="busy !== null" @click="emit('take', feed.url)">{{ busy === feed.url ? 'Taking it …' : 'Take this' }}</button>
+        <span class="text-[13px] text-soft"
+          >{{ formats[feed.format] ?? feed.format }}, {{ plural(feed.count, 'item') }},
+          {{ shortAddress(feed.url, 44) }}</span
+        >
+        <button
+          type="button"
+          class="word ml-auto"
+          :aria-label="`Take ${feed.title}`"
+          :disabled="busy !== null"
+          @click="emit('take', feed.url)"
+        >
+          {{ busy === feed.url ? 'Taking it …' : 'Take this' }}
+        </button>
       </div>
       <ul class="mt-1 text-[14px]">
-        <li v-for="item in feed.newest" :key="item.title" class="py-[1px]">{{ item.title }} <span v-if="item.publishedAt" class="text-[13px] text-soft"><TimeAgo :at="item.publishedAt" /></span></li>
+        <li v-for="item in feed.newest" :key="item.title" class="py-[1px]">
+          {{ item.title }}
+          <span v-if="item.publishedAt" class="text-[13px] text-soft"><TimeAgo :at="item.publishedAt" /></span>
+        </li>
         <li v-if="!feed.newest.length" class="text-soft">It has no items just now.</li>
       </ul>
     </li>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { get, post } from '../../../api/call'
-import { ApiError, asApiError } from '../../../api/error'
+import type { ApiError } from '../../../api/error'
+import { asApiError } from '../../../api/error'
 import type { FoundFeed, Paged, SourceInfo, Tried } from '../../../api/types'
 import { shortAddress } from '../../../parts/address'
 import Fault from '../../../parts/Fault.vue'
@@ -21,7 +22,9 @@ const error = ref<ApiError | null>(null)
 const answer = ref<{ found: FoundFeed[]; tried: Tried[] } | null>(null)
 const all = ref<SourceInfo[]>([])
 
-const used = computed(() => (bench.settings.sources as string[]).map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined))
+const used = computed(() =>
+  (bench.settings.sources as string[]).map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined),
+)
 const others = computed(() => all.value.filter((s) => !used.value.some((u) => u.id === s.id)))
 const tried = computed(() => (error.value?.data as { tried?: Tried[] } | null)?.tried ?? [])
 
@@ -57,7 +60,11 @@ async function reuse(source: SourceInfo): Promise<void> {
   await bench.useSource(source)
   emit('close')
 }
-const drop = (id: string) => bench.set('sources', (bench.settings.sources as string[]).filter((s) => s !== id))
+const drop = (id: string) =>
+  bench.set(
+    'sources',
+    (bench.settings.sources as string[]).filter((s) => s !== id),
+  )
 </script>
 
 <template>
@@ -65,14 +72,27 @@ const drop = (id: string) => bench.set('sources', (bench.settings.sources as str
     <ul v-if="used.length" class="ledger mb-5 border-y border-rule">
       <li v-for="source in used" :key="source.id" class="flex flex-wrap items-baseline gap-x-3 py-2">
         <b>{{ source.title }}</b> <span class="text-[13px] text-soft">{{ shortAddress(source.url, 44) }}</span>
-        <button type="button" class="word ml-auto" :aria-label="`Leave out ${source.title}`" @click="drop(source.id)">Leave out</button>
-        <p v-if="source.problem" class="w-full text-[14px] text-coral">{{ source.problem.message }} <template v-if="source.okAt">The copy from <TimeAgo :at="source.okAt" /> stays up.</template></p>
+        <button type="button" class="word ml-auto" :aria-label="`Leave out ${source.title}`" @click="drop(source.id)">
+          Leave out
+        </button>
+        <p v-if="source.problem" class="w-full text-[14px] text-coral">
+          {{ source.problem.message }}
+          <template v-if="source.okAt">The copy from <TimeAgo :at="source.okAt" /> stays up.</template>
+        </p>
       </li>
     </ul>
     <form novalidate @submit.prevent="look">
       <label class="label block" for="source-address">Address of a page or a feed</label>
       <div class="flex items-end gap-5">
-        <input id="source-address" v-model="address" class="field" inputmode="url" placeholder="Whatever you have on the clipboard" :aria-invalid="error ? true : undefined" aria-describedby="source-fault" />
+        <input
+          id="source-address"
+          v-model="address"
+          class="field"
+          inputmode="url"
+          placeholder="Whatever you have on the clipboard"
+          :aria-invalid="error ? true : undefined"
+          aria-describedby="source-fault"
+        />
         <button class="act shrink-0" :disabled="looking || !address.trim()">Look there</button>
       </div>
     </form>
@@ -80,7 +100,11 @@ const drop = (id: string) => bench.set('sources', (bench.settings.sources as str
       <Fault v-if="error" :error="error" />
       <details v-if="tried.length" class="mt-2 text-[14px]" open>
         <summary class="cursor-pointer text-soft">What was tried</summary>
-        <ul class="mt-1"><li v-for="one in tried" :key="one.url" class="break-all">{{ shortAddress(one.url, 60) }} <span class="text-soft">{{ one.outcome }}</span></li></ul>
+        <ul class="mt-1">
+          <li v-for="one in tried" :key="one.url" class="break-all">
+            {{ shortAddress(one.url, 60) }} <span class="text-soft">{{ one.outcome }}</span>
+          </li>
+        </ul>
       </details>
     </div>
     <Waiting v-if="looking" doing="Reading the page and the feeds it names" />
@@ -89,8 +113,13 @@ const drop = (id: string) => bench.set('sources', (bench.settings.sources as str
       <h3 id="known-sources" class="label font-sans tracking-normal">Used by other widgets</h3>
       <ul class="ledger mt-1 border-t border-rule">
         <li v-for="source in others" :key="source.id" class="flex flex-wrap items-baseline gap-x-3 py-2">
-          {{ source.title }} <span class="text-[13px] text-soft">{{ source.count }} items<template v-if="source.problem">, fails just now</template></span>
-          <button type="button" class="word ml-auto" :aria-label="`Take ${source.title}`" @click="reuse(source)">Take this</button>
+          {{ source.title }}
+          <span class="text-[13px] text-soft"
+            >{{ source.count }} items<template v-if="source.problem">, fails just now</template></span
+          >
+          <button type="button" class="word ml-auto" :aria-label="`Take ${source.title}`" @click="reuse(source)">
+            Take this
+          </button>
         </li>
       </ul>
     </section>

@@ -17,7 +17,14 @@ const scale = computed(() => Math.min(1, available.value / props.setting.width))
 function show(): void {
   if (!ready.value || !props.payload) return
   // Plain data: a reactive proxy cannot be posted.
-  const message = JSON.parse(JSON.stringify({ pebblestrand: 'show', payload: props.payload, look: props.setting.look, padding: props.setting.padding })) as unknown
+  const message = JSON.parse(
+    JSON.stringify({
+      pebblestrand: 'show',
+      payload: props.payload,
+      look: props.setting.look,
+      padding: props.setting.padding,
+    }),
+  ) as unknown
   frame.value?.contentWindow?.postMessage(message, '*')
 }
 
@@ -47,8 +54,27 @@ watch(() => [props.payload, props.setting], show, { deep: false })
 <template>
   <div ref="room" class="min-w-0">
     <Ruler :width="setting.width" :scale="scale" />
-    <div class="overflow-hidden bg-white" :style="{ width: `${setting.width * scale}px`, height: `${Math.max(60, height) * scale}px`, background: setting.look?.background }">
-      <iframe ref="frame" src="/stage" title="The widget as it will stand there" sandbox="allow-scripts allow-popups" class="block border-0" :style="{ width: `${setting.width}px`, height: `${Math.max(60, height)}px`, transform: `scale(${scale})`, transformOrigin: '0 0' }" />
+    <div
+      class="overflow-hidden bg-white"
+      :style="{
+        width: `${setting.width * scale}px`,
+        height: `${Math.max(60, height) * scale}px`,
+        background: setting.look?.background,
+      }"
+    >
+      <iframe
+        ref="frame"
+        src="/stage"
+        title="The widget as it will stand there"
+        sandbox="allow-scripts allow-popups"
+        class="block border-0"
+        :style="{
+          width: `${setting.width}px`,
+          height: `${Math.max(60, height)}px`,
+          transform: `scale(${scale})`,
+          transformOrigin: '0 0',
+        }"
+      />
     </div>
     <p v-if="scale < 1" class="mt-1 text-[13px] text-soft">Drawn at {{ Math.round(scale * 100) }} % of its size.</p>
   </div>

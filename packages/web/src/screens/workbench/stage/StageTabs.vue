@@ -19,21 +19,49 @@ const pick = (event: Event) => {
   const place = known.value.get((event.target as HTMLSelectElement).value)
   if (place) emit('choose', asSetting(place))
 }
-const said = (place: Place) => `${place.site}, ${place.page ? `${place.page}, ` : ''}${place.placement} (${place.width} px)`
+const said = (place: Place) =>
+  `${place.site}, ${place.page ? `${place.page}, ` : ''}${place.placement} (${place.width} px)`
 </script>
 
 <template>
   <div class="flex flex-wrap items-center gap-x-6 gap-y-2 text-[14px]" role="group" aria-label="Where to look at it">
-    <button v-for="screen in screens" :key="screen.id" type="button" class="cursor-pointer border-b-2 py-1" :class="chosen.id === screen.id ? 'border-ink font-bold' : 'border-transparent text-soft'" :aria-pressed="chosen.id === screen.id" @click="emit('choose', screen)">{{ screen.name }} {{ screen.width }}</button>
-    <label class="flex min-w-0 items-center gap-2 border-b-2 py-1" :class="inPlace ? 'border-ink font-bold' : 'border-transparent text-soft'">
+    <button
+      v-for="screen in screens"
+      :key="screen.id"
+      type="button"
+      class="cursor-pointer border-b-2 py-1"
+      :class="chosen.id === screen.id ? 'border-ink font-bold' : 'border-transparent text-soft'"
+      :aria-pressed="chosen.id === screen.id"
+      @click="emit('choose', screen)"
+    >
+      {{ screen.name }} {{ screen.width }}
+    </button>
+    <label
+      class="flex min-w-0 items-center gap-2 border-b-2 py-1"
+      :class="inPlace ? 'border-ink font-bold' : 'border-transparent text-soft'"
+    >
       In place:
-      <select class="max-w-[300px] cursor-pointer truncate bg-transparent" :class="{ 'font-bold': inPlace }" :value="inPlace ? chosen.id : ''" aria-label="In place" @focus="load" @mousedown="load" @change="pick">
+      <select
+        class="max-w-[300px] cursor-pointer truncate bg-transparent"
+        :class="{ 'font-bold': inPlace }"
+        :value="inPlace ? chosen.id : ''"
+        aria-label="In place"
+        @focus="load"
+        @mousedown="load"
+        @change="pick"
+      >
         <option value="" disabled>choose a placement</option>
         <optgroup v-if="places.length" label="Where it stands">
           <option v-for="place in places" :key="place.placementId" :value="place.placementId">{{ said(place) }}</option>
         </optgroup>
         <optgroup label="Anywhere">
-          <option v-for="place in others.filter((o) => !places.some((p) => p.placementId === o.placementId))" :key="place.placementId" :value="place.placementId">{{ said(place) }}</option>
+          <option
+            v-for="place in others.filter((o) => !places.some((p) => p.placementId === o.placementId))"
+            :key="place.placementId"
+            :value="place.placementId"
+          >
+            {{ said(place) }}
+          </option>
           <option v-if="inPlace && !known.has(chosen.id)" :value="chosen.id">{{ chosen.name }}</option>
         </optgroup>
       </select>

@@ -16,7 +16,13 @@ export const screens: Setting[] = [
   { id: 'desktop', name: 'Desktop', width: 1280, padding: 24, look: null },
 ]
 
-export const asSetting = (place: Place): Setting => ({ id: place.placementId, name: `${place.site}, ${place.page ? `${place.page}, ` : ''}${place.placement}`, width: place.width, padding: 0, look: place.look })
+export const asSetting = (place: Place): Setting => ({
+  id: place.placementId,
+  name: `${place.site}, ${place.page ? `${place.page}, ` : ''}${place.placement}`,
+  width: place.width,
+  padding: 0,
+  look: place.look,
+})
 
 /** Width the widget itself gets. */
 export const innerWidth = (setting: Setting) => setting.width - 2 * setting.padding
