@@ -1,7 +1,9 @@
 /** Bytes to text, by the order RFC 7303 section 3 gives: byte-order mark, then the media type's charset, then the XML declaration, then UTF-8. */
 export function decodeBytes(bytes: Uint8Array, contentType = ''): string {
   const label = byteOrderMark(bytes) ?? charsetOf(contentType) ?? xmlEncoding(bytes) ?? htmlCharset(bytes) ?? 'utf-8'
-  return decoderFor(label).decode(bytes)
+  const decoder = decoderFor(label)
+  const text = decoder.decode(bytes)
+  return decoder.encoding === 'windows-1252' ? withWindowsLetters(text) : text
 }
 
 function decoderFor(label: string): TextDecoder {
@@ -33,3 +35,9 @@ function xmlEncoding(bytes: Uint8Array): string | null {
 function htmlCharset(bytes: Uint8Array): string | null {
   return /<meta[^>]+charset\s*=\s*["']?([\w.:-]+)/i.exec(head(bytes, 1024))?.[1] ?? null
 }
+
+/** Encoding standard, index windows-1252, 0x80 to 0x9F. Some decoders give the control characters of ISO 8859-1 there instead. */
+const windowsLetters = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ'
+
+const withWindowsLetters = (text: string) =>
+  text.replace(/[\u0080-\u009f]/g, (c) => windowsLetters[c.charCodeAt(0) - 0x80]!)

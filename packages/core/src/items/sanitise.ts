@@ -44,8 +44,9 @@ function resolved(tag: string, attribs: Record<string, string>, base: string | n
   const value = name ? attribs[name] : undefined
   if (!name || !value || /^mailto:/i.test(value)) return attribs
   const full = absolute(value, base)
+  if (full) return { ...attribs, [name]: full }
   const { [name]: _dropped, ...rest } = attribs
-  return full ? { ...rest, [name]: full } : rest
+  return rest
 }
 
 /** The words of an HTML fragment, white space folded, block ends as spaces. */

@@ -11,10 +11,9 @@ export function excerptAt(source: string, offset: number): Excerpt {
   const before = source.slice(0, offset)
   const line = before.split('\n').length
   const start = before.lastIndexOf('\n') + 1
-  const lines = source.slice(start, start + 4000).split('\n', 3)
-  const column = offset - start
-  const from = column > MOST_LETTERS / 2 ? column - 40 : 0
-  const first = (from ? '…' : '') + cut(lines[0]!.slice(from))
+  const from = offset - start > MOST_LETTERS / 2 ? offset - 40 : start
+  const lines = source.slice(from, from + 4000).split('\n', 3)
+  const first = (from > start ? '…' : '') + cut(lines[0]!)
   return { line, text: [first, ...lines.slice(1).map(cut)].join('\n').trimEnd() }
 }
 

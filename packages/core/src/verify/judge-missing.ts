@@ -8,8 +8,8 @@ import { note, type Seen } from './seen'
 export function judgeMissing(plan: Plan, seen: Seen): Finding[] {
   const answer =
     elsewhere(plan, seen) ??
-    remnant(plan, seen) ??
     asText(plan, seen) ??
+    remnant(plan, seen) ??
     notRun(plan, seen) ??
     another(plan, seen) ??
     unchanged(plan, seen)

@@ -1,0 +1,97 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { columnSteps, fit, type FitSpec } from './fit'
+import { lineCount, textHeight } from './text-height'
+import { wholeRows } from './whole-rows'
+
+const spec = (more: Partial<FitSpec> = {}): FitSpec => ({ columns: 3, gap: 16, padding: 0, cellMin: 150, ...more })
+
+describe('fit', () => {
+  it('gives each of three columns in 720 px its share', () =>
+    expect(fit(720, spec())).toMatchObject({ verdict: 'fits', columns: 3, cell: 229.33 }))
+  it('takes the padding off both sides', () =>
+    expect(fit(300, spec({ columns: 1, padding: 12 }))).toMatchObject({ verdict: 'fits', cell: 276 }))
+  it('shows fewer columns where they get too small, and says what would fit', () =>
+    expect(fit(300, spec())).toMatchObject({
+      verdict: 'fewer',
+      columns: 1,
+      cell: 300,
+      askedCell: 89.33,
+      wantsWidth: 482,
+    }))
+  it('says when even one column is too narrow', () =>
+    expect(fit(120, spec())).toMatchObject({ verdict: 'too-narrow', columns: 1, oneColumnWants: 150 }))
+  it('counts a width that is just enough as enough', () => {
+    expect(fit(482, spec()).columns).toBe(3)
+    expect(fit(481, spec()).columns).toBe(2)
+  })
+
+  const anySpec = fc.record({
+    columns: fc.integer({ min: 1, max: 6 }),
+    gap: fc.integer({ min: 0, max: 48 }),
+    padding: fc.integer({ min: 0, max: 40 }),
+    cellMin: fc.integer({ min: 40, max: 300 }),
+  })
+  it('agrees with the column steps that the style sheet gets, at any width', () => {
+    fc.assert(
+      fc.property(anySpec, fc.integer({ min: 40, max: 4000 }), (s, width) => {
+        const stepped =
+          columnSteps(s)
+            .filter((step) => width >= step.from)
+            .at(-1)?.columns ?? 1
+        return stepped === fit(width, s).columns
+      }),
+    )
+  })
+  it('fills the width exactly with cells, gaps and padding', () => {
+    fc.assert(
+      fc.property(anySpec, fc.integer({ min: 400, max: 4000 }), (s, width) => {
+        const { columns, cell } = fit(width, s)
+        expect(columns * cell + (columns - 1) * s.gap + 2 * s.padding).toBeCloseTo(width, 0)
+      }),
+    )
+  })
+  it('never shows more columns in less width', () => {
+    fc.assert(
+      fc.property(
+        anySpec,
+        fc.integer({ min: 40, max: 3000 }),
+        fc.integer({ min: 0, max: 500 }),
+        (s, width, more) => fit(width, s).columns <= fit(width + more, s).columns,
+      ),
+    )
+  })
+})
+
+describe('whole rows', () => {
+  // Six in a row wants multiples of six: common practice in the trade.
+  it.each([
+    [6, 6, []],
+    [7, 6, [6, 12]],
+    [5, 6, [6]],
+    [19, 6, [18]],
+    [5, 1, []],
+    [4, 3, [3, 6]],
+  ])('%i items in %i columns', (count, columns, better) => expect(wholeRows(count, columns, 20)).toEqual(better))
+})
+
+describe('height of text', () => {
+  it('takes no lines for no letters', () => expect(lineCount(0, 300, 16)).toBe(0))
+  it('takes one line for a short one and more for longer ones', () => {
+    expect(lineCount(20, 300, 16)).toBe(1)
+    expect(lineCount(100, 300, 16)).toBe(3)
+  })
+  it('grows as the width shrinks', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 2000 }),
+        fc.integer({ min: 60, max: 900 }),
+        (letters, width) => lineCount(letters, width, 16) >= lineCount(letters, width + 50, 16),
+      ),
+    )
+  })
+  it('is lines times line height, cut where asked', () => {
+    expect(textHeight(100, 300, 16, 1.5)).toBe(72)
+    expect(textHeight(1000, 300, 16, 1.5, 2)).toBe(48)
+  })
+})

@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest'
+import { fingerprint } from './fingerprint'
+import { parsePage } from './page'
+
+const of = (html: string) => fingerprint(parsePage(html))
+const page = (body: string, head = '') =>
+  `<!DOCTYPE html><html><head><title>T</title>${head}</head><body>${body}</body></html>`
+
+describe('two fetches of one page', () => {
+  it.each([
+    ['a nonce', page('<script nonce="abc">1</script><p>Hi</p>'), page('<script nonce="xyz">1</script><p>Hi</p>')],
+    [
+      'a form token',
+      page('<form><input type="hidden" value="1"></form>'),
+      page('<form><input type="hidden" value="2"></form>'),
+    ],
+    ['a version in a query', page('<img src="/a.png?v=1">'), page('<img src="/a.png?v=2">')],
+    ['a comment with a time', page('<p>Hi</p><!-- 10:00 -->'), page('<p>Hi</p><!-- 10:01 -->')],
+    ['white space', page('<p>Hi  there</p>'), page('<p>\n Hi there </p>')],
+    ['a clock', page('<time>10:00</time><p>Hi</p>'), page('<time>10:01</time><p>Hi</p>')],
+    ['inline data', page('<p>Hi</p>', '<style>a{}</style>'), page('<p>Hi</p>', '<style>b{}</style>')],
+  ])('are the same but for %s', (_what, a, b) => expect(of(a)).toBe(of(b)))
+})
+
+describe('an edited page differs', () => {
+  it.each([
+    ['words', page('<p>Hi</p>'), page('<p>Ho</p>')],
+    ['an element more', page('<p>Hi</p>'), page('<p>Hi</p><p></p>')],
+    ['another link', page('<a href="/a">x</a>'), page('<a href="/b">x</a>')],
+    ['another picture', page('<img src="/a.png">'), page('<img src="/b.png">')],
+    ['a widget', page('<p>Hi</p>'), page('<p>Hi</p><div data-pebblestrand="x"><a href="/v/x">n</a></div>')],
+  ])('by %s', (_what, a, b) => expect(of(a)).not.toBe(of(b)))
+})
