@@ -1,1 +1,47 @@
-export {}
+import { parseArgs } from 'node:util'
+import { feedCommand, type CommandResult } from './feed-command'
+import { verifyCommand } from './verify-command'
+import { WrongCall } from './wrong-call'
+
+const usage = `bin/pebble feed FILE... [--base URL] [--strict]
+    One line of JSON a file: its kind, title, link and normalised items, or the error.
+bin/pebble verify --page FILE --plan FILE [--fresh FILE] [--headers FILE] [--strict]
+    The findings and the status for saved pages. docs/verify-from-the-command-line.md has the formats.
+
+Exit status: 0 done, 1 with --strict and something found, 2 called wrongly or a file cannot be read.`
+
+function run(args: string[]): CommandResult {
+  const [command, ...rest] = args
+  if (command === 'feed') {
+    const { values, positionals } = parsed(rest, { base: { type: 'string' }, strict: { type: 'boolean' } }, true)
+    return feedCommand(positionals, values as { base?: string; strict?: boolean })
+  }
+  if (command === 'verify') {
+    const names = { page: { type: 'string' }, plan: { type: 'string' }, fresh: { type: 'string' }, headers: { type: 'string' }, strict: { type: 'boolean' } } as const
+    return verifyCommand(parsed(rest, names, false).values as Record<string, string> & { strict?: boolean }, new Date())
+  }
+  throw new WrongCall(command ? `There is no command called ${command}.` : 'Say which command.')
+}
+
+function parsed(args: string[], options: Record<string, { type: 'string' | 'boolean' }>, allowPositionals: boolean) {
+  try {
+    return parseArgs({ args, options, allowPositionals })
+  } catch (error) {
+    throw new WrongCall((error as Error).message)
+  }
+}
+
+try {
+  if (['--help', '-h', 'help'].includes(process.argv[2] ?? '')) {
+    process.stdout.write(`${usage}\n`)
+  } else {
+    const { lines, complaints, status } = run(process.argv.slice(2))
+    for (const line of lines) process.stdout.write(`${JSON.stringify(line)}\n`)
+    for (const complaint of complaints) process.stderr.write(`${complaint}\n`)
+    process.exitCode = status
+  }
+} catch (error) {
+  if (!(error instanceof WrongCall)) throw error
+  process.stderr.write(`${error.message}\n\n${usage}\n`)
+  process.exitCode = 2
+}
