@@ -2,9 +2,9 @@ import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   test: {
-    include: ['packages/*/src/**/*.test.ts', 'bin/**/*.test.ts', 'e2e/lint/*.test.ts'],
-    testTimeout: 20_000,
+    include: ['packages/*/src/**/*.test.ts', 'bin/**/*.test.ts'],
+    globalSetup: ['packages/server/src/testing/global-setup.ts'],
+    testTimeout: 30_000,
     hookTimeout: 60_000,
-    globalSetup: [],
   },
 })

@@ -3,8 +3,6 @@ import { rmSync } from 'node:fs'
 import { buildWhatIsStale } from './build.mjs'
 import { Complaint, orComplain } from './complaint.mjs'
 import { ensureNodePackages } from './node-packages.mjs'
-import { startPostgres, stopLeftOver } from './postgres.mjs'
-import { requireFreePort } from './processes.mjs'
 import { runShown } from './run.mjs'
 import { readSettings } from './settings.mjs'
 import { ensureSystemPackages } from './system-packages.mjs'
@@ -13,27 +11,10 @@ import { countsOf } from './test-counts.mjs'
 const say = (line) => console.log(`\n— ${line}`)
 const npm = (script) => runShown('npm', ['run', '--silent', script])
 
-async function withDatabase(settings, work) {
-  await requireFreePort(settings.dbPort, 'PEBBLESTRAND_TEST_DB_PORT', 'the test database')
-  const database = startPostgres(settings, { durable: false })
-  try {
-    return await work(database.url)
-  } finally {
-    database.stop()
-  }
-}
-
 const parts = {
   lint: () => npm('lint'),
   types: () => npm('types'),
-  unit: (settings) =>
-    withDatabase(settings, (url) =>
-      runShown(
-        'npx',
-        ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile=${settings.data}/unit.json`],
-        { ...process.env, PEBBLESTRAND_TEST_DATABASE_URL: url },
-      ),
-    ),
+  unit: (settings) => runShown('npx', ['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${settings.data}/unit.json`]),
   e2e: (settings) =>
     runShown('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
       ...process.env,
@@ -49,7 +30,6 @@ orComplain(async () => {
   ensureSystemPackages(['postgresql', 'chromium'], say)
   ensureNodePackages(say)
   await buildWhatIsStale(say)
-  await stopLeftOver(settings)
   for (const report of ['unit.json', 'e2e.json']) rmSync(`${settings.data}/${report}`, { force: true })
   const failed = []
   for (const name of chosen.length ? chosen : Object.keys(parts)) {

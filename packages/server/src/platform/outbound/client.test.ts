@@ -1,0 +1,118 @@
+import { createServer, type Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { gzipSync } from 'node:zlib'
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { LIMITS, Outbound } from './client'
+import { Politeness } from './politeness'
+import { refusalOf } from './refusal'
+
+const standin = (path: string, host = 'troubled-feeds') => `http://${host}.localhost:${inject('standinsPort')}${path}`
+const code = (promise: Promise<unknown>) => promise.then(() => 'answered', (error: { code?: string; message: string }) => `${error.code}: ${error.message}`)
+
+describe('addresses refused before any connection', () => {
+  const closed = { localhostNames: false }
+  const demo = { localhostNames: true }
+  it.each([
+    ['ftp://site.example/', /Only http and https/],
+    ['file:///etc/passwd', /Only http and https/],
+    ['javascript:alert(1)', /Only http and https/],
+    ['not an address', /not a complete address/],
+    ['http://u:p@site.example/', /name or password/],
+    ['http://127.0.0.1/', /this machine itself/],
+    ['http://[::1]:4600/', /this machine itself/],
+    ['http://[::ffff:10.0.0.1]/', /private network/],
+    ['http://192.168.1.1/', /private network/],
+    ['http://169.254.169.254/latest/meta-data/', /local link/],
+    ['http://0x7f.1/', /this machine itself/], // the URL parser makes it 127.0.0.1
+    ['http://2130706433/', /this machine itself/],
+    ['http://localhost:5432/', /this machine itself/],
+    ['http://LOCALHOST./', /this machine itself/],
+  ])('%s', (address, says) => {
+    expect(refusalOf(address, closed)).toMatch(says)
+    expect(refusalOf(address, demo)).toMatch(says)
+  })
+  it('lets the demo, and only the demo, reach names below localhost', () => {
+    expect(refusalOf('http://gullhaven.localhost:4700/', demo)).toBeNull()
+    expect(refusalOf('http://gullhaven.localhost:4700/', closed)).toMatch(/this machine itself/)
+  })
+  it('lets public addresses through', () => expect(refusalOf('https://ferries.example/a?b#c', closed)).toBeNull())
+})
+
+describe('one request', () => {
+  const outbound = new Outbound({ localhostNames: true })
+  let server: Server
+  let own = ''
+  beforeAll(async () => {
+    server = createServer((request, response) => {
+      if (request.url === '/bomb') return void response.writeHead(200, { 'content-encoding': 'gzip' }).end(gzipSync(Buffer.alloc(LIMITS.maxBytes + 1000)))
+      if (request.url === '/hop') return void response.writeHead(302, { location: '/end' }).end()
+      if (request.url === '/rebind') return void response.writeHead(302, { location: 'http://127.0.0.1:1/' }).end()
+      response.end(JSON.stringify(request.headers))
+    })
+    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
+    own = `http://own.localhost:${(server.address() as AddressInfo).port}`
+  })
+  afterAll(async () => {
+    await outbound.close()
+    server.close()
+  })
+
+  it('says who asks, and gives status, headers, final address and time', async () => {
+    const answer = await outbound.get(`${own}/hop`, { accept: 'text/html' })
+    expect(answer).toMatchObject({ status: 200, url: `${own}/hop`, finalUrl: `${own}/end`, ms: expect.any(Number) })
+    expect(JSON.parse(new TextDecoder().decode(answer.body))).toMatchObject({ accept: 'text/html', 'user-agent': expect.stringMatching(/^Pebblestrand\//) })
+  })
+  it('gives an error status as an answer', async () => expect((await outbound.get(standin('/gone.xml'))).status).toBe(404))
+  it('refuses a redirect into the machine', async () => {
+    expect(await code(outbound.get(`${own}/rebind`))).toMatch(/^refused: 127\.0\.0\.1 leads to this machine itself/)
+    expect(await code(outbound.get(standin('/inward.xml')))).toMatch(/^refused/)
+  })
+  it('stops after five redirects', async () => expect(await code(outbound.get(standin('/round.xml')))).toMatch(/^too-many-redirects/))
+  it('stops at 5 MiB, also when it is packed small', async () => {
+    expect(await code(outbound.get(standin('/large.xml')))).toMatch(/^too-large: .*5 MiB/)
+    expect(await code(outbound.get(`${own}/bomb`))).toMatch(/^too-large/)
+  })
+  it('does not wait for ever', async () => {
+    const hasty = new Outbound({ localhostNames: true }, { ...LIMITS, timeoutMs: 700 })
+    expect(await code(hasty.get(standin('/slow.xml')))).toMatch(/^timeout/)
+    await hasty.close()
+  })
+  it('names a site that is not there', async () => {
+    expect(await code(outbound.get('http://nobody.localhost:1/'))).toMatch(/^no-answer: nobody\.localhost:1 does not answer/)
+    expect(await code(outbound.get('http://no-such-host.invalid/'))).toMatch(/^no-answer/)
+  })
+  it('does not reach localhost names outside the demo, even by their address', async () => {
+    const closed = new Outbound({ localhostNames: false })
+    expect(await code(closed.get(`${own}/end`))).toMatch(/^refused/)
+    await closed.close()
+  })
+})
+
+describe('politeness', () => {
+  it('lets so many at a time to one host, and everyone in the end', async () => {
+    const polite = new Politeness(2)
+    let running = 0
+    let most = 0
+    const done = await Promise.all(
+      Array.from({ length: 7 }, (_, n) =>
+        polite.during('a.example', async () => {
+          most = Math.max(most, ++running)
+          await new Promise((resolve) => setTimeout(resolve, 5))
+          running--
+          if (n === 3) throw new Error('one fails')
+          return n
+        }).catch(() => 'failed'),
+      ),
+    )
+    expect(most).toBe(2)
+    expect(done).toEqual([0, 1, 2, 'failed', 4, 5, 6])
+  })
+  it('does not make hosts wait for one another', async () => {
+    const polite = new Politeness(1)
+    let release = () => {}
+    const held = polite.during('a.example', () => new Promise<void>((resolve) => (release = resolve)))
+    expect(await polite.during('b.example', async () => 'through')).toBe('through')
+    release()
+    await held
+  })
+})

@@ -1,0 +1,154 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { ItemRow, Source } from './models'
+import { backOff, queueDue, refreshSource } from './refresh'
+import { readFeed } from './read-feed'
+
+let system: TestSystem
+let ada: Person
+beforeAll(async () => {
+  system = await startTestSystem()
+  ada = await new Person(system.app).join()
+})
+afterAll(() => system.stop())
+
+const find = (address: string) => ada.post('/api/sources/find', { address })
+const troubled = (path: string) => system.standins('troubled-feeds', path)
+
+describe('finding the source', () => {
+  it('from a page: its feeds, each with its newest items', async () => {
+    const { status, body } = await find(system.standins('skerrow-post'))
+    expect(status).toBe(200)
+    const { found } = body as { found: { title: string; format: string; count: number; how: string; newest: { title: string }[] }[] }
+    expect(found.map((f) => [f.title, f.format, f.how])).toEqual([
+      ['Skerrow Post: News', 'rss', 'declared'],
+      ['Skerrow Post: Harbour', 'atom', 'declared'],
+      ['Skerrow Post: Culture', 'json', 'declared'],
+    ])
+    expect(found[1]!.newest.map((i) => i.title)).toEqual(['Second ramp opens at Gullhaven pier', 'Winter timetable: the 06:40 stays', 'Seal keeps slipway closed for a second day', 'Dredging begins in the outer basin'])
+  })
+  it('from a feed: itself', async () => expect((await find(system.standins('skerrow-post', '/feeds/news.xml'))).body).toMatchObject({ found: [{ format: 'rss', how: 'given', count: 8 }] }))
+  it('from an address without its scheme', async () => expect((await find(system.standins('skerrow-post').replace('http://', ''))).status).toBe(200))
+
+  it('a page without feeds: says what was tried and where to look', async () => {
+    const { status, body } = await find(troubled('/'))
+    expect(status).toBe(422)
+    const { error } = body as { error: { code: string; remedy: string; data: { tried: { url: string; outcome: string }[] } } }
+    expect(error).toMatchObject({ code: 'no-feeds', remedy: expect.stringContaining('Look on the site for a link') })
+    expect(error.data.tried[0]).toMatchObject({ outcome: 'a web page that names no feed' })
+    expect(error.data.tried.map((t) => t.url)).toContain(troubled('/feed'))
+  })
+
+  it.each([
+    ['/empty.xml', 'fetch-failed', /empty/],
+    ['/broken.xml', 'fetch-failed', /neither RSS|damaged/],
+    ['/not-a-feed.txt', 'fetch-failed', /neither RSS, Atom nor JSON Feed/],
+    ['/gone.xml', 'fetch-failed', /error 404/],
+    ['/error.xml', 'fetch-failed', /error 500/],
+    ['/large.xml', 'fetch-failed', /larger than 5 MiB/],
+    ['/round.xml', 'fetch-failed', /more than 5 times/],
+    ['/inward.xml', 'fetch-failed', /this machine itself/],
+  ])('%s is named, with a remedy', async (path, code, says) => {
+    const { status, body } = await find(troubled(path))
+    const { error } = body as { error: { code: string; message: string; remedy: string; issues: { field: string }[] } }
+    expect([status, error.code]).toEqual([422, code])
+    expect(error.message).toMatch(says)
+    expect(error.remedy).not.toBe('')
+    expect(error.issues[0]!.field).toBe('address')
+  })
+
+  it.each(['ftp://site.example/feed', 'http://10.0.0.1/feed', 'http://localhost:5432/', 'file:///etc/passwd'])('%s is refused with the reason', async (address) => {
+    expect(await find(address)).toMatchObject({ status: 400, body: { error: { code: 'address-refused', issues: [{ field: 'address' }] } } })
+    expect(await ada.post('/api/sources', { url: address })).toMatchObject({ status: 400 })
+  })
+})
+
+describe('a source', () => {
+  const add = async (url: string) => ((await ada.post('/api/sources', { url })).body as { id: string }).id
+
+  it('is added once, with its items', async () => {
+    const url = system.standins('skerrow-post', '/feeds/culture.json')
+    const [a, b] = [await add(url), await add(url)]
+    expect(a).toBe(b)
+    const { items } = (await ada.get(`/api/sources/${a}/items`)).body as { items: { title: string; author: string; picture: { url: string } | null; html: string }[] }
+    expect(items).toHaveLength(6)
+    expect(items[0]).toMatchObject({ title: 'Observatory keeps its dome open for the meteor shower', author: 'Ada Fenwick', picture: { url: system.standins('skerrow-post', '/pictures/night-of-the-dome.svg') } })
+  })
+
+  it('asks only for what is new', async () => {
+    const source = (await Source.findByPk(await add(system.standins('skerrow-post', '/feeds/harbour.atom'))))!
+    expect(source.etag).toMatch(/^"/)
+    expect(await readFeed(system.context.outbound, source.url, source)).toEqual({ kind: 'unchanged' })
+    const before = await ItemRow.max('seenAt', { where: { sourceId: source.id } })
+    await refreshSource(system.context, source.id)
+    await source.reload()
+    expect(source.failures).toBe(0)
+    expect(source.okAt!.getTime()).toBeGreaterThan(new Date(before as unknown as string).getTime())
+    expect(await ItemRow.max('seenAt', { where: { sourceId: source.id } })).toEqual(before) // nothing was stored again
+  })
+
+  it('keeps its last good copy when it fails, says why, and backs off', async () => {
+    const source = (await Source.findByPk(await add(troubled(`/fails-later.xml?${Date.now()}`))))!
+    expect(await ItemRow.count({ where: { sourceId: source.id } })).toBe(1)
+    await refreshSource(system.context, source.id)
+    await refreshSource(system.context, source.id)
+    await source.reload()
+    expect(source).toMatchObject({ failures: 2, problem: { code: 'status-503', message: 'The address answers with error 503.' } })
+    expect(await ItemRow.count({ where: { sourceId: source.id } })).toBe(1)
+    const wait = (source.nextFetchAt.getTime() - source.fetchedAt!.getTime()) / 60_000
+    expect(wait).toBeCloseTo(120, 0) // 30 minutes, doubled twice
+  })
+
+  it('keeps its last good copy when the feed is suddenly empty, or a page', async () => {
+    const source = (await Source.findByPk(await add(system.standins('skerrow-post', '/feeds/news.xml'))))!
+    for (const [path, code] of [
+      ['/no-items.xml', 'feed-no-items'],
+      ['/page-as-feed.xml', 'feed-is-html'],
+      ['/empty.xml', 'feed-empty'],
+    ]) {
+      await source.update({ url: troubled(path!) })
+      await refreshSource(system.context, source.id)
+      expect((await source.reload()).problem?.code).toBe(code)
+      expect(await ItemRow.count({ where: { sourceId: source.id } })).toBe(8)
+    }
+  })
+
+  it('is well again after the next good answer', async () => {
+    const source = (await Source.findOne({ where: { url: troubled('/empty.xml') } }))!
+    await source.update({ url: system.standins('skerrow-post', '/feeds/news.xml'), etag: null, lastModified: null })
+    await refreshSource(system.context, source.id)
+    expect(await source.reload()).toMatchObject({ failures: 0, problem: null })
+  })
+
+  it('is read in its own encoding, with links of its own', async () => {
+    const id = await add(troubled('/latin.xml'))
+    const { items } = (await ada.get(`/api/sources/${id}/items`)).body as { items: { title: string; link: string }[] }
+    expect(items).toMatchObject([{ title: 'Smørrebrød', link: troubled('/a') }])
+  })
+
+  it('has an interval within bounds', async () => {
+    const id = await add(troubled('/latin.xml'))
+    expect(await ada.patch(`/api/sources/${id}`, { intervalMinutes: 60 })).toMatchObject({ status: 200, body: { intervalMinutes: 60 } })
+    expect(await ada.patch(`/api/sources/${id}`, { intervalMinutes: 1 })).toMatchObject({ status: 400, body: { error: { issues: [{ field: 'intervalMinutes', message: 'must be 5 minutes or more' }] } } })
+  })
+
+  it('is queued when it is due, once', async () => {
+    await Source.update({ nextFetchAt: new Date(Date.now() + 3_600_000) }, { where: {} })
+    const due = (await Source.findOne({ where: { url: troubled('/latin.xml') } }))!
+    await due.update({ nextFetchAt: new Date(Date.now() - 1000) })
+    await queueDue(system.context)
+    await queueDue(system.context)
+    const [rows] = await system.context.db.query(`SELECT data FROM queue.job WHERE name = 'source-refresh'`)
+    expect(rows).toEqual([{ data: { sourceId: due.id } }])
+  })
+})
+
+describe('back-off', () => {
+  it.each([
+    [30, 0, 30],
+    [30, 1, 60],
+    [30, 3, 240],
+    [30, 20, 1440],
+    [10080, 5, 10080],
+  ])('%i min after %i failures: %i min', (interval, failures, minutes) => expect(backOff(interval, failures)).toBe(minutes))
+})

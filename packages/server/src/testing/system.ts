@@ -1,0 +1,104 @@
+import { randomBytes } from 'node:crypto'
+import type { FastifyInstance, InjectOptions } from 'fastify'
+import { Client } from 'pg'
+import { inject } from 'vitest'
+import { User, type Role } from '../accounts/models'
+import { hashPassword } from '../accounts/password'
+import { Check } from '../checks/models'
+import { runCheck } from '../checks/run'
+import { PayloadMemory } from '../delivery/memory'
+import { readConfig } from '../platform/config'
+import type { Context } from '../platform/context'
+import { connect } from '../platform/database/connect'
+import { migrate } from '../platform/database/migrations'
+import { defineModels } from '../platform/database/models'
+import { buildApp } from '../platform/http/app'
+import { Outbound } from '../platform/outbound/client'
+import { Queue } from '../platform/queue'
+
+async function ask(url: string, sql: string): Promise<void> {
+  const client = new Client({ connectionString: url })
+  await client.connect()
+  await client.query(sql)
+  await client.end()
+}
+
+export interface TestSystem {
+  app: FastifyInstance
+  context: Context
+  standins: (host: string, path?: string) => string
+  /** Runs what is queued, as the worker would. */
+  work(): Promise<void>
+  stop(): Promise<void>
+}
+
+/** The server without its port: a fresh database, the real routes, the real queue, the simulated sites. No demo data. */
+export async function startTestSystem(): Promise<TestSystem> {
+  const name = `t_${randomBytes(6).toString('hex')}`
+  const base = inject('databaseUrl')
+  await ask(base, `CREATE DATABASE ${name}`)
+  const url = new URL(base)
+  url.pathname = `/${name}`
+  const config = readConfig({ DATABASE_URL: url.href, PEBBLESTRAND_ORIGIN: 'https://strand.example' })
+  const db = await connect(config.databaseUrl)
+  defineModels(db)
+  await migrate(db)
+  const silent = () => {}
+  const queue = await Queue.start(config.databaseUrl, silent)
+  const outbound = new Outbound({ localhostNames: true })
+  const memory = new PayloadMemory(config.databaseUrl, silent)
+  await memory.listen()
+  const app = await buildApp({ config, db, queue, outbound }, memory, false)
+  await app.ready()
+  const context: Context = { config, db, queue, outbound, log: app.log }
+  return {
+    app,
+    context,
+    standins: (host, path = '/') => `http://${host}.localhost:${inject('standinsPort')}${path}`,
+    async work() {
+      for (const check of await Check.findAll({ where: { state: 'queued' }, order: [['askedAt', 'ASC']] })) await runCheck(context, check.id)
+    },
+    async stop() {
+      await app.close()
+      await queue.stop()
+      await memory.close()
+      await outbound.close()
+      await db.close()
+      await ask(base, `DROP DATABASE ${name} WITH (FORCE)`)
+    },
+  }
+}
+
+/** A signed-in person at the server's routes. */
+export class Person {
+  private cookie = ''
+  private csrf = ''
+
+  constructor(
+    private readonly app: FastifyInstance,
+    readonly email = 'ada@agency.example',
+    readonly password = 'a long password',
+  ) {}
+
+  async join(role: Role = 'owner'): Promise<this> {
+    await User.create({ email: this.email, name: 'Ada Fenwick', role, passwordHash: await hashPassword(this.password) })
+    return this.signIn()
+  }
+
+  async signIn(): Promise<this> {
+    const answer = await this.app.inject({ method: 'POST', url: '/api/session', payload: { email: this.email, password: this.password } })
+    this.cookie = String(answer.headers['set-cookie']).split(';')[0]!
+    this.csrf = answer.json<{ csrf: string }>().csrf
+    return this
+  }
+
+  async call(method: InjectOptions['method'], url: string, payload?: unknown, headers: Record<string, string> = {}) {
+    const answer = await this.app.inject({ method, url, headers: { cookie: this.cookie, 'x-csrf-token': this.csrf, ...headers }, ...(payload === undefined ? {} : { payload: payload as object }) })
+    return { status: answer.statusCode, headers: answer.headers, body: (answer.headers['content-type']?.toString().includes('json') ? answer.json() : answer.body) as never }
+  }
+  get = (url: string) => this.call('GET', url)
+  post = (url: string, payload: unknown = {}) => this.call('POST', url, payload)
+  put = (url: string, payload: unknown) => this.call('PUT', url, payload)
+  patch = (url: string, payload: unknown) => this.call('PATCH', url, payload)
+  delete = (url: string) => this.call('DELETE', url)
+}
