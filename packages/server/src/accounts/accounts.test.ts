@@ -10,7 +10,8 @@ beforeAll(async () => {
 })
 afterAll(() => system.stop())
 
-const post = (url: string, payload: object, headers: Record<string, string> = {}) => system.app.inject({ method: 'POST', url, payload, headers })
+const post = (url: string, payload: object, headers: Record<string, string> = {}) =>
+  system.app.inject({ method: 'POST', url, payload, headers })
 
 describe('passwords', () => {
   it('are kept as salted scrypt and told apart', async () => {
@@ -44,7 +45,9 @@ describe('the first owner', () => {
   })
   it('is made once, even when two try at the same moment', async () => {
     const key = (await setupKey())!
-    const answers = await Promise.all(['one@agency.example', 'two@agency.example'].map((email) => post('/api/setup', { ...owner, email, key })))
+    const answers = await Promise.all(
+      ['one@agency.example', 'two@agency.example'].map((email) => post('/api/setup', { ...owner, email, key })),
+    )
     expect(answers.map((a) => a.statusCode).sort()).toEqual([200, 409])
     expect(await User.count()).toBe(1)
     expect(await setupKey()).toBeNull()
@@ -83,19 +86,29 @@ describe('signing in', () => {
   })
   it('is limited in tries, for one account from one address', async () => {
     const tries = []
-    for (let i = 0; i < 12; i++) tries.push((await post('/api/session', { email: 'guess@agency.example', password: `p${i}` })).statusCode)
+    for (let i = 0; i < 12; i++)
+      tries.push((await post('/api/session', { email: 'guess@agency.example', password: `p${i}` })).statusCode)
     expect(tries.slice(0, 10)).toEqual(Array(10).fill(401))
     expect(tries.slice(10)).toEqual([429, 429])
-    expect((await post('/api/session', { email: 'ada@agency.example', password: 'a long password' })).statusCode).toBe(200)
+    expect((await post('/api/session', { email: 'ada@agency.example', password: 'a long password' })).statusCode).toBe(
+      200,
+    )
   })
 })
 
 describe('a change must carry the session’s token', () => {
   it('refuses one without, and one with another’s', async () => {
-    const [ada, bo] = [await new Person(system.app).signIn(), await new Person(system.app, 'bo@agency.example').join('member')]
+    const [ada, bo] = [
+      await new Person(system.app).signIn(),
+      await new Person(system.app, 'bo@agency.example').join('member'),
+    ]
     const site = { client: 'x', name: 'x', origin: 'https://x.example', platform: 'hand-coded' }
-    expect((await ada.call('POST', '/api/sites', site, { 'x-csrf-token': '' })).body).toMatchObject({ error: { code: 'csrf-missing' } })
-    expect((await ada.call('POST', '/api/sites', site, { 'x-csrf-token': (bo as unknown as { csrf: string }).csrf })).status).toBe(403)
+    expect((await ada.call('POST', '/api/sites', site, { 'x-csrf-token': '' })).body).toMatchObject({
+      error: { code: 'csrf-missing' },
+    })
+    expect(
+      (await ada.call('POST', '/api/sites', site, { 'x-csrf-token': (bo as unknown as { csrf: string }).csrf })).status,
+    ).toBe(403)
     expect((await ada.call('DELETE', '/api/session', undefined, { 'x-csrf-token': 'x' })).status).toBe(403)
   })
 })

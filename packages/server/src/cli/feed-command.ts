@@ -24,7 +24,8 @@ export interface CommandResult {
 /** `pebble feed FILE... [--base URL] [--strict]`. A file that cannot be read does not keep the others from being read. */
 export function feedCommand(files: string[], options: { base?: string; strict?: boolean }): CommandResult {
   if (!files.length) throw new WrongCall('feed: name at least one file.')
-  if (options.base !== undefined && !URL.canParse(options.base)) throw new WrongCall(`--base: ${options.base} is not an address.`)
+  if (options.base !== undefined && !URL.canParse(options.base))
+    throw new WrongCall(`--base: ${options.base} is not an address.`)
   const result: CommandResult = { lines: [], complaints: [], status: 0 }
   for (const file of files) {
     try {

@@ -23,10 +23,14 @@ export function parseHeaders(text: string, file: string): SavedAnswers {
 function parseJson(text: string, file: string): SavedAnswers {
   try {
     const result = Both.parse(JSON.parse(text))
-    for (const answer of [result.served, result.fresh]) if (answer) answer.headers = lowerCased(Object.entries(answer.headers))
+    for (const answer of [result.served, result.fresh])
+      if (answer) answer.headers = lowerCased(Object.entries(answer.headers))
     return result
   } catch (error) {
-    const why = error instanceof z.ZodError ? error.issues.map((i) => `${i.path.join('.')}: ${i.message}`).join('; ') : 'it is not JSON'
+    const why =
+      error instanceof z.ZodError
+        ? error.issues.map((i) => `${i.path.join('.')}: ${i.message}`).join('; ')
+        : 'it is not JSON'
     throw new WrongCall(`${file} is not a headers file: ${why}.`)
   }
 }
@@ -40,9 +44,18 @@ function parseDump(text: string, file: string): SavedAnswer {
   const status = /^HTTP\/[\d.]+ (\d{3})/.exec(last[0] ?? '')?.[1]
   if (!status) throw new WrongCall(`${file} is neither JSON nor a header dump that begins with HTTP/.`)
   const locations = blocks.slice(0, -1).flatMap((block) => /^location:\s*(\S+)/im.exec(block)?.[1] ?? [])
-  const headers = lowerCased(last.slice(1).flatMap((line) => (line.includes(':') ? [[line.slice(0, line.indexOf(':')), line.slice(line.indexOf(':') + 1).trim()] as [string, string]] : [])))
+  const headers = lowerCased(
+    last
+      .slice(1)
+      .flatMap((line) =>
+        line.includes(':')
+          ? [[line.slice(0, line.indexOf(':')), line.slice(line.indexOf(':') + 1).trim()] as [string, string]]
+          : [],
+      ),
+  )
   const finalUrl = locations.filter((l) => URL.canParse(l)).at(-1)
   return { status: Number(status), headers, ...(finalUrl ? { finalUrl } : {}) }
 }
 
-const lowerCased = (pairs: [string, string][]) => Object.fromEntries(pairs.map(([name, value]) => [name.trim().toLowerCase(), value]))
+const lowerCased = (pairs: [string, string][]) =>
+  Object.fromEntries(pairs.map(([name, value]) => [name.trim().toLowerCase(), value]))

@@ -17,7 +17,13 @@ function run(args: string[]): CommandResult {
     return feedCommand(positionals, values as { base?: string; strict?: boolean })
   }
   if (command === 'verify') {
-    const names = { page: { type: 'string' }, plan: { type: 'string' }, fresh: { type: 'string' }, headers: { type: 'string' }, strict: { type: 'boolean' } } as const
+    const names = {
+      page: { type: 'string' },
+      plan: { type: 'string' },
+      fresh: { type: 'string' },
+      headers: { type: 'string' },
+      strict: { type: 'boolean' },
+    } as const
     return verifyCommand(parsed(rest, names, false).values as Record<string, string> & { strict?: boolean }, new Date())
   }
   throw new WrongCall(command ? `There is no command called ${command}.` : 'Say which command.')

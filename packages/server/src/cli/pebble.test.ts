@@ -14,11 +14,24 @@ const file = (name: string, content: string | Uint8Array) => {
 }
 const pebble = (...args: string[]) => {
   const { status, stdout, stderr } = spawnSync(join(root, 'bin/pebble'), args, { encoding: 'utf8', cwd: folder })
-  return { status, lines: stdout.split('\n').filter(Boolean).map((l) => JSON.parse(l) as Record<string, never>), stderr }
+  return {
+    status,
+    lines: stdout
+      .split('\n')
+      .filter(Boolean)
+      .map((l) => JSON.parse(l) as Record<string, never>),
+    stderr,
+  }
 }
 const fixtures = join(root, 'packages/core/src/items/fixtures')
-const plan = { install: 'pk7h2-mq9xv', origin: 'https://strand.example', placement: { region: 'sidebar', width: 300 }, url: 'https://ferries.example/timetable' }
-const widget = '<div data-pebblestrand="pk7h2-mq9xv"></div><script async src="https://strand.example/strand.js"></script>'
+const plan = {
+  install: 'pk7h2-mq9xv',
+  origin: 'https://strand.example',
+  placement: { region: 'sidebar', width: 300 },
+  url: 'https://ferries.example/timetable',
+}
+const widget =
+  '<div data-pebblestrand="pk7h2-mq9xv"></div><script async src="https://strand.example/strand.js"></script>'
 const page = (aside: string) => `<!DOCTYPE html><title>T</title><body><main>Hi</main><aside>${aside}</aside></body>`
 
 beforeAll(() => void spawnSync(join(root, 'bin/pebble'), ['--help']), 60_000) // builds it the first time
@@ -29,23 +42,41 @@ describe('pebble feed', () => {
     const { status, lines } = pebble('feed', join(fixtures, 'atom-minimal.xml'), join(fixtures, 'json-feed.json'))
     expect(status).toBe(0)
     expect(lines).toMatchObject([
-      { kind: 'atom', title: 'Example Feed', link: 'http://example.org/', items: [{ title: 'Atom-Powered Robots Run Amok' }] },
+      {
+        kind: 'atom',
+        title: 'Example Feed',
+        link: 'http://example.org/',
+        items: [{ title: 'Atom-Powered Robots Run Amok' }],
+      },
       { kind: 'json', title: 'My Example Feed', items: [{ id: '2' }, { id: '1' }] },
     ])
   })
   it('resolves against --base', () => {
-    const path = file('relative.xml', '<rss version="2.0"><channel><title>T</title><item><title>x</title><link>/p</link></item></channel></rss>')
-    expect(pebble('feed', path, '--base', 'https://a.example/feed').lines[0]).toMatchObject({ items: [{ link: 'https://a.example/p' }] })
+    const path = file(
+      'relative.xml',
+      '<rss version="2.0"><channel><title>T</title><item><title>x</title><link>/p</link></item></channel></rss>',
+    )
+    expect(pebble('feed', path, '--base', 'https://a.example/feed').lines[0]).toMatchObject({
+      items: [{ link: 'https://a.example/p' }],
+    })
   })
   it('prints the error of what is not a feed, with the remedy', () => {
     const path = file('page.html', '<!DOCTYPE html><html></html>')
     const { status, lines } = pebble('feed', path)
-    expect(lines).toMatchObject([{ file: path, error: { code: 'feed-is-html', message: expect.any(String), remedy: expect.any(String) } }])
+    expect(lines).toMatchObject([
+      { file: path, error: { code: 'feed-is-html', message: expect.any(String), remedy: expect.any(String) } },
+    ])
     expect(status).toBe(0)
     expect(pebble('feed', '--strict', path).status).toBe(1)
   })
   it('reads a feed in its own encoding', () => {
-    const path = file('latin.xml', Buffer.from('<?xml version="1.0" encoding="ISO-8859-1"?><rss version="2.0"><channel><title>Caf\xe9</title></channel></rss>', 'latin1'))
+    const path = file(
+      'latin.xml',
+      Buffer.from(
+        '<?xml version="1.0" encoding="ISO-8859-1"?><rss version="2.0"><channel><title>Caf\xe9</title></channel></rss>',
+        'latin1',
+      ),
+    )
     expect(pebble('feed', path).lines[0]).toMatchObject({ title: 'Café' })
   })
   it('goes on after a file that cannot be read, and exits 2', () => {
@@ -58,24 +89,72 @@ describe('pebble feed', () => {
 
 describe('pebble verify', () => {
   it('confirms', () => {
-    const { status, lines } = pebble('verify', '--page', file('good.html', page(widget)), '--plan', file('plan.json', JSON.stringify(plan)))
+    const { status, lines } = pebble(
+      'verify',
+      '--page',
+      file('good.html', page(widget)),
+      '--plan',
+      file('plan.json', JSON.stringify(plan)),
+    )
     expect(status).toBe(0)
-    expect(lines).toMatchObject([{ install: 'pk7h2-mq9xv', status: 'confirmed', findings: [], facts: { region: 'sidebar', fingerprint: expect.stringMatching(/^[0-9a-f]{32}$/) } }])
+    expect(lines).toMatchObject([
+      {
+        install: 'pk7h2-mq9xv',
+        status: 'confirmed',
+        findings: [],
+        facts: { region: 'sidebar', fingerprint: expect.stringMatching(/^[0-9a-f]{32}$/) },
+      },
+    ])
   })
   it('tells a cached copy from the two pages and the headers', () => {
     const headers = file('headers.json', JSON.stringify({ served: { headers: { Age: '60' } }, fresh: { status: 200 } }))
-    const { lines, status } = pebble('verify', '--page', file('old.html', page('')), '--fresh', file('new.html', page(widget)), '--plan', file('plan.json', JSON.stringify(plan)), '--headers', headers, '--strict')
+    const { lines, status } = pebble(
+      'verify',
+      '--page',
+      file('old.html', page('')),
+      '--fresh',
+      file('new.html', page(widget)),
+      '--plan',
+      file('plan.json', JSON.stringify(plan)),
+      '--headers',
+      headers,
+      '--strict',
+    )
     expect(lines).toMatchObject([{ status: 'needs-a-hand', findings: [{ code: 'cached-copy', data: { age: 60 } }] }])
     expect(status).toBe(1)
   })
-  it("knows an unpublished page by the fingerprint of the run before", () => {
-    const before = pebble('verify', '--page', file('old.html', page('')), '--plan', file('plan.json', JSON.stringify(plan))).lines[0] as unknown as { facts: { fingerprint: string } }
-    const later = file('plan2.json', JSON.stringify({ ...plan, status: 'pasted', baseline: { fingerprint: before.facts.fingerprint } }))
-    expect(pebble('verify', '--page', join(folder, 'old.html'), '--plan', later).lines[0]).toMatchObject({ findings: [{ code: 'unpublished' }] })
+  it('knows an unpublished page by the fingerprint of the run before', () => {
+    const before = pebble(
+      'verify',
+      '--page',
+      file('old.html', page('')),
+      '--plan',
+      file('plan.json', JSON.stringify(plan)),
+    ).lines[0] as unknown as { facts: { fingerprint: string } }
+    const later = file(
+      'plan2.json',
+      JSON.stringify({ ...plan, status: 'pasted', baseline: { fingerprint: before.facts.fingerprint } }),
+    )
+    expect(pebble('verify', '--page', join(folder, 'old.html'), '--plan', later).lines[0]).toMatchObject({
+      findings: [{ code: 'unpublished' }],
+    })
   })
   it('reads a header dump with a redirect', () => {
-    const dump = file('dump.txt', 'HTTP/1.1 301 Moved\r\nLocation: https://ferries.example/sailings\r\n\r\nHTTP/1.1 200 OK\r\nContent-Type: text/html\r\n\r\n')
-    expect(pebble('verify', '--page', file('good.html', page(widget)), '--plan', file('plan.json', JSON.stringify(plan)), '--headers', dump).lines[0]).toMatchObject({ findings: [{ code: 'moved', data: { destination: 'https://ferries.example/sailings' } }] })
+    const dump = file(
+      'dump.txt',
+      'HTTP/1.1 301 Moved\r\nLocation: https://ferries.example/sailings\r\n\r\nHTTP/1.1 200 OK\r\nContent-Type: text/html\r\n\r\n',
+    )
+    expect(
+      pebble(
+        'verify',
+        '--page',
+        file('good.html', page(widget)),
+        '--plan',
+        file('plan.json', JSON.stringify(plan)),
+        '--headers',
+        dump,
+      ).lines[0],
+    ).toMatchObject({ findings: [{ code: 'moved', data: { destination: 'https://ferries.example/sailings' } }] })
   })
 })
 

@@ -7,7 +7,8 @@ export function readBytes(path: string): Uint8Array {
     return readFileSync(path)
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code
-    const why = code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'it is a folder' : (code ?? String(error))
+    const why =
+      code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'it is a folder' : (code ?? String(error))
     throw new WrongCall(`${path} cannot be read: ${why}.`)
   }
 }

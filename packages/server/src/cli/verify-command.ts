@@ -25,7 +25,11 @@ export function verifyCommand(options: Options, now: Date): CommandResult {
   const served = answer(options.page, asked, saved.served, now)
   const fresh = options.fresh ? answer(options.fresh, asked, saved.fresh, now) : null
   const verdict = verify(plan, { served, fresh })
-  return { lines: [{ install: plan.install, ...verdict }], complaints: [], status: options.strict && verdict.findings.length ? 1 : 0 }
+  return {
+    lines: [{ install: plan.install, ...verdict }],
+    complaints: [],
+    status: options.strict && verdict.findings.length ? 1 : 0,
+  }
 }
 
 const text = (file: string) => decodeBytes(readBytes(file))
@@ -40,7 +44,9 @@ function readPlan(file: string): Plan {
   }
   const result = Plan.safeParse(content)
   if (result.success) return result.data
-  throw new WrongCall(`${file} is not a plan: ${result.error.issues.map((i) => `${i.path.join('.') || 'it'}: ${i.message}`).join('; ')}.`)
+  throw new WrongCall(
+    `${file} is not a plan: ${result.error.issues.map((i) => `${i.path.join('.') || 'it'}: ${i.message}`).join('; ')}.`,
+  )
 }
 
 function answer(file: string, asked: string, saved: SavedAnswer | undefined, now: Date): Fetched {

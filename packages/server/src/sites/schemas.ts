@@ -8,7 +8,15 @@ const Origin = z
   .refine((value) => URL.canParse(value), 'must be an address like https://ferries.example')
   .transform((value) => new URL(value).origin)
 
-const zones = new Set(Intl.supportedValuesOf('timeZone').concat('UTC'))
+/** Every name of the IANA database counts, older spellings too; a list of supported values has only one of each. */
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone })
+    return true
+  } catch {
+    return false
+  }
+}
 
 export const NewSite = z.object({
   client: z.string().trim().min(1, 'is missing').max(80),
@@ -18,10 +26,7 @@ export const NewSite = z.object({
     error: `must be one of ${Object.keys(profiles).join(', ')}`,
   }),
   cacheMinutes: z.number().int().min(0).max(43_200, 'must be 30 days or less').default(0),
-  timeZone: z
-    .string()
-    .refine((zone) => zones.has(zone), 'must be an IANA time zone like Atlantic/Faroe')
-    .default('UTC'),
+  timeZone: z.string().refine(isTimeZone, 'must be an IANA time zone like Atlantic/Faroe').default('UTC'),
 })
 
 export const SiteChange = NewSite.omit({ client: true }).partial()

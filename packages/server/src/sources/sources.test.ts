@@ -19,21 +19,34 @@ describe('finding the source', () => {
   it('from a page: its feeds, each with its newest items', async () => {
     const { status, body } = await find(system.standins('skerrow-post'))
     expect(status).toBe(200)
-    const { found } = body as { found: { title: string; format: string; count: number; how: string; newest: { title: string }[] }[] }
+    const { found } = body as {
+      found: { title: string; format: string; count: number; how: string; newest: { title: string }[] }[]
+    }
     expect(found.map((f) => [f.title, f.format, f.how])).toEqual([
       ['Skerrow Post: News', 'rss', 'declared'],
       ['Skerrow Post: Harbour', 'atom', 'declared'],
       ['Skerrow Post: Culture', 'json', 'declared'],
     ])
-    expect(found[1]!.newest.map((i) => i.title)).toEqual(['Second ramp opens at Gullhaven pier', 'Winter timetable: the 06:40 stays', 'Seal keeps slipway closed for a second day', 'Dredging begins in the outer basin'])
+    expect(found[1]!.newest.map((i) => i.title)).toEqual([
+      'Second ramp opens at Gullhaven pier',
+      'Winter timetable: the 06:40 stays',
+      'Seal keeps slipway closed for a second day',
+      'Dredging begins in the outer basin',
+    ])
   })
-  it('from a feed: itself', async () => expect((await find(system.standins('skerrow-post', '/feeds/news.xml'))).body).toMatchObject({ found: [{ format: 'rss', how: 'given', count: 8 }] }))
-  it('from an address without its scheme', async () => expect((await find(system.standins('skerrow-post').replace('http://', ''))).status).toBe(200))
+  it('from a feed: itself', async () =>
+    expect((await find(system.standins('skerrow-post', '/feeds/news.xml'))).body).toMatchObject({
+      found: [{ format: 'rss', how: 'given', count: 8 }],
+    }))
+  it('from an address without its scheme', async () =>
+    expect((await find(system.standins('skerrow-post').replace('http://', ''))).status).toBe(200))
 
   it('a page without feeds: says what was tried and where to look', async () => {
     const { status, body } = await find(troubled('/'))
     expect(status).toBe(422)
-    const { error } = body as { error: { code: string; remedy: string; data: { tried: { url: string; outcome: string }[] } } }
+    const { error } = body as {
+      error: { code: string; remedy: string; data: { tried: { url: string; outcome: string }[] } }
+    }
     expect(error).toMatchObject({ code: 'no-feeds', remedy: expect.stringContaining('Look on the site for a link') })
     expect(error.data.tried[0]).toMatchObject({ outcome: 'a web page that names no feed' })
     expect(error.data.tried.map((t) => t.url)).toContain(troubled('/feed'))
@@ -57,10 +70,16 @@ describe('finding the source', () => {
     expect(error.issues[0]!.field).toBe('address')
   })
 
-  it.each(['ftp://site.example/feed', 'http://10.0.0.1/feed', 'http://localhost:5432/', 'file:///etc/passwd'])('%s is refused with the reason', async (address) => {
-    expect(await find(address)).toMatchObject({ status: 400, body: { error: { code: 'address-refused', issues: [{ field: 'address' }] } } })
-    expect(await ada.post('/api/sources', { url: address })).toMatchObject({ status: 400 })
-  })
+  it.each(['ftp://site.example/feed', 'http://10.0.0.1/feed', 'http://localhost:5432/', 'file:///etc/passwd'])(
+    '%s is refused with the reason',
+    async (address) => {
+      expect(await find(address)).toMatchObject({
+        status: 400,
+        body: { error: { code: 'address-refused', issues: [{ field: 'address' }] } },
+      })
+      expect(await ada.post('/api/sources', { url: address })).toMatchObject({ status: 400 })
+    },
+  )
 })
 
 describe('a source', () => {
@@ -70,9 +89,15 @@ describe('a source', () => {
     const url = system.standins('skerrow-post', '/feeds/culture.json')
     const [a, b] = [await add(url), await add(url)]
     expect(a).toBe(b)
-    const { items } = (await ada.get(`/api/sources/${a}/items`)).body as { items: { title: string; author: string; picture: { url: string } | null; html: string }[] }
+    const { items } = (await ada.get(`/api/sources/${a}/items`)).body as {
+      items: { title: string; author: string; picture: { url: string } | null; html: string }[]
+    }
     expect(items).toHaveLength(6)
-    expect(items[0]).toMatchObject({ title: 'Observatory keeps its dome open for the meteor shower', author: 'Ada Fenwick', picture: { url: system.standins('skerrow-post', '/pictures/night-of-the-dome.svg') } })
+    expect(items[0]).toMatchObject({
+      title: 'Observatory keeps its dome open for the meteor shower',
+      author: 'Ada Fenwick',
+      picture: { url: system.standins('skerrow-post', '/pictures/night-of-the-dome.svg') },
+    })
   })
 
   it('asks only for what is new', async () => {
@@ -93,7 +118,10 @@ describe('a source', () => {
     await refreshSource(system.context, source.id)
     await refreshSource(system.context, source.id)
     await source.reload()
-    expect(source).toMatchObject({ failures: 2, problem: { code: 'status-503', message: 'The address answers with error 503.' } })
+    expect(source).toMatchObject({
+      failures: 2,
+      problem: { code: 'status-503', message: 'The address answers with error 503.' },
+    })
     expect(await ItemRow.count({ where: { sourceId: source.id } })).toBe(1)
     const wait = (source.nextFetchAt.getTime() - source.fetchedAt!.getTime()) / 60_000
     expect(wait).toBeCloseTo(120, 0) // 30 minutes, doubled twice
@@ -128,8 +156,14 @@ describe('a source', () => {
 
   it('has an interval within bounds', async () => {
     const id = await add(troubled('/latin.xml'))
-    expect(await ada.patch(`/api/sources/${id}`, { intervalMinutes: 60 })).toMatchObject({ status: 200, body: { intervalMinutes: 60 } })
-    expect(await ada.patch(`/api/sources/${id}`, { intervalMinutes: 1 })).toMatchObject({ status: 400, body: { error: { issues: [{ field: 'intervalMinutes', message: 'must be 5 minutes or more' }] } } })
+    expect(await ada.patch(`/api/sources/${id}`, { intervalMinutes: 60 })).toMatchObject({
+      status: 200,
+      body: { intervalMinutes: 60 },
+    })
+    expect(await ada.patch(`/api/sources/${id}`, { intervalMinutes: 1 })).toMatchObject({
+      status: 400,
+      body: { error: { issues: [{ field: 'intervalMinutes', message: 'must be 5 minutes or more' }] } },
+    })
   })
 
   it('is queued when it is due, once', async () => {
@@ -150,5 +184,7 @@ describe('back-off', () => {
     [30, 3, 240],
     [30, 20, 1440],
     [10080, 5, 10080],
-  ])('%i min after %i failures: %i min', (interval, failures, minutes) => expect(backOff(interval, failures)).toBe(minutes))
+  ])('%i min after %i failures: %i min', (interval, failures, minutes) =>
+    expect(backOff(interval, failures)).toBe(minutes),
+  )
 })

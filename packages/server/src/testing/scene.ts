@@ -12,31 +12,79 @@ export interface Scene {
 }
 
 /** Made through the routes, on one of the simulated sites. */
-export async function setScene(system: TestSystem, person: Person, host = 'brackenfold', path = '/orchard', name = 'Harbour news'): Promise<Scene> {
-  const { id: siteId } = (await person.post('/api/sites', { client: `${host} ${name}`, name: host, origin: system.standins(host), platform: 'hand-coded' })).body as { id: string }
-  const { id: pageId } = (await person.post(`/api/sites/${siteId}/pages`, { title: 'The page', path })).body as { id: string }
+export async function setScene(
+  system: TestSystem,
+  person: Person,
+  host = 'brackenfold',
+  path = '/orchard',
+  name = 'Harbour news',
+): Promise<Scene> {
+  const { id: siteId } = (
+    await person.post('/api/sites', {
+      client: `${host} ${name}`,
+      name: host,
+      origin: system.standins(host),
+      platform: 'hand-coded',
+    })
+  ).body as { id: string }
+  const { id: pageId } = (await person.post(`/api/sites/${siteId}/pages`, { title: 'The page', path })).body as {
+    id: string
+  }
   const site = (await person.get(`/api/sites/${siteId}`)).body as { placements: { id: string; region: string }[] }
-  const { id: sourceId } = (await person.post('/api/sources', { url: system.standins('skerrow-post', '/feeds/harbour.atom') })).body as { id: string }
+  const { id: sourceId } = (
+    await person.post('/api/sources', { url: system.standins('skerrow-post', '/feeds/harbour.atom') })
+  ).body as { id: string }
   const widgetId = await publishedWidget(person, name, sourceId)
-  return { siteId, pageId, sourceId, widgetId, placements: Object.fromEntries(site.placements.map((p) => [p.region, p.id])) }
+  return {
+    siteId,
+    pageId,
+    sourceId,
+    widgetId,
+    placements: Object.fromEntries(site.placements.map((p) => [p.region, p.id])),
+  }
 }
 
 export async function publishedWidget(person: Person, name: string, sourceId: string): Promise<string> {
-  const { id } = (await person.post('/api/widgets', { kind: 'headlines', starter: 'sidebar-list', name })).body as { id: string }
-  const { draft } = (await person.get(`/api/widgets/${id}`)).body as { draft: { settings: Record<string, unknown>; version: number } }
-  const saved = (await person.put(`/api/widgets/${id}/draft`, { settings: { ...draft.settings, sources: [sourceId] }, version: draft.version })).body as { version: number }
+  const { id } = (await person.post('/api/widgets', { kind: 'headlines', starter: 'sidebar-list', name })).body as {
+    id: string
+  }
+  const { draft } = (await person.get(`/api/widgets/${id}`)).body as {
+    draft: { settings: Record<string, unknown>; version: number }
+  }
+  const saved = (
+    await person.put(`/api/widgets/${id}/draft`, {
+      settings: { ...draft.settings, sources: [sourceId] },
+      version: draft.version,
+    })
+  ).body as { version: number }
   await person.post(`/api/widgets/${id}/releases`, { version: saved.version })
   return id
 }
 
 /** Puts text into a box of a simulated site's page and publishes it, as its editor would. */
-export async function pasteAt(host: string, path: string, boxes: Record<string, string>, publish = true): Promise<void> {
+export async function pasteAt(
+  host: string,
+  path: string,
+  boxes: Record<string, string>,
+  publish = true,
+): Promise<void> {
   const address = `http://127.0.0.1:${inject('standinsPort')}`
-  const headers = { host: `${host}.localhost:${inject('standinsPort')}`, 'content-type': 'application/x-www-form-urlencoded' }
-  const entry = await request(`${address}/desk/sign-in`, { method: 'POST', headers, body: 'name=editor&password=island' })
+  const headers = {
+    host: `${host}.localhost:${inject('standinsPort')}`,
+    'content-type': 'application/x-www-form-urlencoded',
+  }
+  const entry = await request(`${address}/desk/sign-in`, {
+    method: 'POST',
+    headers,
+    body: 'name=editor&password=island',
+  })
   await entry.body.dump()
   const cookie = String(entry.headers['set-cookie']).split(';')[0]!
   const form = new URLSearchParams({ ...boxes, do: publish ? 'publish' : 'save' })
-  const done = await request(`${address}/desk/page?path=${encodeURIComponent(path)}`, { method: 'POST', headers: { ...headers, cookie }, body: form.toString() })
+  const done = await request(`${address}/desk/page?path=${encodeURIComponent(path)}`, {
+    method: 'POST',
+    headers: { ...headers, cookie },
+    body: form.toString(),
+  })
   await done.body.dump()
 }

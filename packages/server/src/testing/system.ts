@@ -56,7 +56,8 @@ export async function startTestSystem(): Promise<TestSystem> {
     context,
     standins: (host, path = '/') => `http://${host}.localhost:${inject('standinsPort')}${path}`,
     async work() {
-      for (const check of await Check.findAll({ where: { state: 'queued' }, order: [['askedAt', 'ASC']] })) await runCheck(context, check.id)
+      for (const check of await Check.findAll({ where: { state: 'queued' }, order: [['askedAt', 'ASC']] }))
+        await runCheck(context, check.id)
     },
     async stop() {
       await app.close()
@@ -86,15 +87,28 @@ export class Person {
   }
 
   async signIn(): Promise<this> {
-    const answer = await this.app.inject({ method: 'POST', url: '/api/session', payload: { email: this.email, password: this.password } })
+    const answer = await this.app.inject({
+      method: 'POST',
+      url: '/api/session',
+      payload: { email: this.email, password: this.password },
+    })
     this.cookie = String(answer.headers['set-cookie']).split(';')[0]!
     this.csrf = answer.json<{ csrf: string }>().csrf
     return this
   }
 
   async call(method: InjectOptions['method'], url: string, payload?: unknown, headers: Record<string, string> = {}) {
-    const answer = await this.app.inject({ method, url, headers: { cookie: this.cookie, 'x-csrf-token': this.csrf, ...headers }, ...(payload === undefined ? {} : { payload: payload as object }) })
-    return { status: answer.statusCode, headers: answer.headers, body: (answer.headers['content-type']?.toString().includes('json') ? answer.json() : answer.body) as never }
+    const answer = await this.app.inject({
+      method,
+      url,
+      headers: { cookie: this.cookie, 'x-csrf-token': this.csrf, ...headers },
+      ...(payload === undefined ? {} : { payload: payload as object }),
+    })
+    return {
+      status: answer.statusCode,
+      headers: answer.headers,
+      body: (answer.headers['content-type']?.toString().includes('json') ? answer.json() : answer.body) as never,
+    }
   }
   get = (url: string) => this.call('GET', url)
   post = (url: string, payload: unknown = {}) => this.call('POST', url, payload)

@@ -18,20 +18,37 @@ function apiRoutes(): [string, string][] {
     stack.length = depth
     stack.push(match[2]!)
     const path = stack.join('')
-    if (path.startsWith('/api/')) for (const method of (match[3] ?? '').split(', ').filter((m) => m && m !== 'HEAD')) seen.push([method, path])
+    if (path.startsWith('/api/'))
+      for (const method of (match[3] ?? '').split(', ').filter((m) => m && m !== 'HEAD')) seen.push([method, path])
   }
   return seen
 }
-const open = new Set(['GET /api/session', 'POST /api/session', 'DELETE /api/session', 'GET /api/setup', 'POST /api/setup', 'GET /api/health'])
-const concrete = (path: string) => path.replace(/:id/g, '11111111-1111-4111-8111-111111111111').replace(/:which/g, 'served')
+const open = new Set([
+  'GET /api/session',
+  'POST /api/session',
+  'DELETE /api/session',
+  'GET /api/setup',
+  'POST /api/setup',
+  'GET /api/health',
+])
+const concrete = (path: string) =>
+  path.replace(/:id/g, '11111111-1111-4111-8111-111111111111').replace(/:which/g, 'served')
 
 describe('no one gets in where they don’t belong', () => {
   it('every route of the application is closed to those who are not signed in', async () => {
     const closed = apiRoutes().filter(([method, path]) => !open.has(`${method} ${path}`))
     expect(closed.length).toBeGreaterThan(30)
     for (const [method, path] of closed) {
-      const answer = await system.app.inject({ method: method as 'GET', url: concrete(path), ...(method === 'GET' ? {} : { payload: {} }) })
-      expect([`${method} ${path}`, answer.statusCode, answer.json().error?.code]).toEqual([`${method} ${path}`, 401, 'not-signed-in'])
+      const answer = await system.app.inject({
+        method: method as 'GET',
+        url: concrete(path),
+        ...(method === 'GET' ? {} : { payload: {} }),
+      })
+      expect([`${method} ${path}`, answer.statusCode, answer.json().error?.code]).toEqual([
+        `${method} ${path}`,
+        401,
+        'not-signed-in',
+      ])
     }
   })
 
@@ -46,8 +63,16 @@ describe('no one gets in where they don’t belong', () => {
   it('ids that are none are named, not crashed on', async () => {
     const person = await new Person(system.app).signIn()
     for (const [method, path] of apiRoutes().filter(([, p]) => p.includes(':id'))) {
-      const answer = await person.call(method as 'GET', path.replace(/:id/g, "x'--").replace(/:which/g, 'served'), method === 'GET' ? undefined : {})
-      expect([`${method} ${path}`, answer.status, (answer.body as { error: { code: string } }).error.code]).toEqual([`${method} ${path}`, 400, 'invalid'])
+      const answer = await person.call(
+        method as 'GET',
+        path.replace(/:id/g, "x'--").replace(/:which/g, 'served'),
+        method === 'GET' ? undefined : {},
+      )
+      expect([`${method} ${path}`, answer.status, (answer.body as { error: { code: string } }).error.code]).toEqual([
+        `${method} ${path}`,
+        400,
+        'invalid',
+      ])
     }
   })
 
@@ -61,7 +86,9 @@ describe('no one gets in where they don’t belong', () => {
 
   it('answers errors as data: what is unknown, what is no JSON, what is too large', async () => {
     const person = await new Person(system.app).signIn()
-    expect((await person.get('/api/nothing')).body).toMatchObject({ error: { code: 'not-found', remedy: expect.any(String) } })
+    expect((await person.get('/api/nothing')).body).toMatchObject({
+      error: { code: 'not-found', remedy: expect.any(String) },
+    })
     const broken = await person.call('POST', '/api/sites', '{"client":', { 'content-type': 'application/json' })
     expect(broken).toMatchObject({ status: 400, body: { error: { code: 'invalid' } } })
     const large = await person.post('/api/sites', { client: 'x'.repeat(1_100_000) })

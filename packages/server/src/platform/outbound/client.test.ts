@@ -7,7 +7,11 @@ import { Politeness } from './politeness'
 import { refusalOf } from './refusal'
 
 const standin = (path: string, host = 'troubled-feeds') => `http://${host}.localhost:${inject('standinsPort')}${path}`
-const code = (promise: Promise<unknown>) => promise.then(() => 'answered', (error: { code?: string; message: string }) => `${error.code}: ${error.message}`)
+const code = (promise: Promise<unknown>) =>
+  promise.then(
+    () => 'answered',
+    (error: { code?: string; message: string }) => `${error.code}: ${error.message}`,
+  )
 
 describe('addresses refused before any connection', () => {
   const closed = { localhostNames: false }
@@ -44,7 +48,10 @@ describe('one request', () => {
   let own = ''
   beforeAll(async () => {
     server = createServer((request, response) => {
-      if (request.url === '/bomb') return void response.writeHead(200, { 'content-encoding': 'gzip' }).end(gzipSync(Buffer.alloc(LIMITS.maxBytes + 1000)))
+      if (request.url === '/bomb')
+        return void response
+          .writeHead(200, { 'content-encoding': 'gzip' })
+          .end(gzipSync(Buffer.alloc(LIMITS.maxBytes + 1000)))
       if (request.url === '/hop') return void response.writeHead(302, { location: '/end' }).end()
       if (request.url === '/rebind') return void response.writeHead(302, { location: 'http://127.0.0.1:1/' }).end()
       response.end(JSON.stringify(request.headers))
@@ -60,14 +67,19 @@ describe('one request', () => {
   it('says who asks, and gives status, headers, final address and time', async () => {
     const answer = await outbound.get(`${own}/hop`, { accept: 'text/html' })
     expect(answer).toMatchObject({ status: 200, url: `${own}/hop`, finalUrl: `${own}/end`, ms: expect.any(Number) })
-    expect(JSON.parse(new TextDecoder().decode(answer.body))).toMatchObject({ accept: 'text/html', 'user-agent': expect.stringMatching(/^Pebblestrand\//) })
+    expect(JSON.parse(new TextDecoder().decode(answer.body))).toMatchObject({
+      accept: 'text/html',
+      'user-agent': expect.stringMatching(/^Pebblestrand\//),
+    })
   })
-  it('gives an error status as an answer', async () => expect((await outbound.get(standin('/gone.xml'))).status).toBe(404))
+  it('gives an error status as an answer', async () =>
+    expect((await outbound.get(standin('/gone.xml'))).status).toBe(404))
   it('refuses a redirect into the machine', async () => {
     expect(await code(outbound.get(`${own}/rebind`))).toMatch(/^refused: 127\.0\.0\.1 leads to this machine itself/)
     expect(await code(outbound.get(standin('/inward.xml')))).toMatch(/^refused/)
   })
-  it('stops after five redirects', async () => expect(await code(outbound.get(standin('/round.xml')))).toMatch(/^too-many-redirects/))
+  it('stops after five redirects', async () =>
+    expect(await code(outbound.get(standin('/round.xml')))).toMatch(/^too-many-redirects/))
   it('stops at 5 MiB, also when it is packed small', async () => {
     expect(await code(outbound.get(standin('/large.xml')))).toMatch(/^too-large: .*5 MiB/)
     expect(await code(outbound.get(`${own}/bomb`))).toMatch(/^too-large/)
@@ -78,7 +90,9 @@ describe('one request', () => {
     await hasty.close()
   })
   it('names a site that is not there', async () => {
-    expect(await code(outbound.get('http://nobody.localhost:1/'))).toMatch(/^no-answer: nobody\.localhost:1 does not answer/)
+    expect(await code(outbound.get('http://nobody.localhost:1/'))).toMatch(
+      /^no-answer: nobody\.localhost:1 does not answer/,
+    )
     expect(await code(outbound.get('http://no-such-host.invalid/'))).toMatch(/^no-answer/)
   })
   it('does not reach localhost names outside the demo, even by their address', async () => {
@@ -95,13 +109,15 @@ describe('politeness', () => {
     let most = 0
     const done = await Promise.all(
       Array.from({ length: 7 }, (_, n) =>
-        polite.during('a.example', async () => {
-          most = Math.max(most, ++running)
-          await new Promise((resolve) => setTimeout(resolve, 5))
-          running--
-          if (n === 3) throw new Error('one fails')
-          return n
-        }).catch(() => 'failed'),
+        polite
+          .during('a.example', async () => {
+            most = Math.max(most, ++running)
+            await new Promise((resolve) => setTimeout(resolve, 5))
+            running--
+            if (n === 3) throw new Error('one fails')
+            return n
+          })
+          .catch(() => 'failed'),
       ),
     )
     expect(most).toBe(2)

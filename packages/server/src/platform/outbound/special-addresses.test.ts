@@ -38,9 +38,20 @@ describe('special addresses are known', () => {
     expect(specialPurpose(last)).not.toBeNull()
   })
 
-  it.each(['::ffff:127.0.0.1', '::ffff:10.1.2.3', '::ffff:7f00:1', '64:ff9b::7f00:1'])('sees through %s', (address) => expect(specialPurpose(address)).not.toBeNull())
-  it.each(['1.1.1.1', '8.8.8.8', '9.255.255.255', '11.0.0.0', '100.63.255.255', '100.128.0.0', '172.15.255.255', '172.32.0.0', '192.0.1.0', '223.255.255.255', '2606:4700::1', '2a00::1', '::ffff:8.8.8.8'])('lets %s through', (address) =>
-    expect(specialPurpose(address)).toBeNull(),
+  it.each(['::ffff:127.0.0.1', '::ffff:10.1.2.3', '::ffff:7f00:1', '64:ff9b::7f00:1'])('sees through %s', (address) =>
+    expect(specialPurpose(address)).not.toBeNull(),
   )
+  it.each([
+    '9.255.255.255',
+    '11.0.0.0',
+    '100.63.255.255',
+    '100.128.0.0',
+    '172.15.255.255',
+    '172.32.0.0',
+    '192.0.1.0',
+    '223.255.255.255',
+    '2a00::1',
+    '::ffff:9.255.255.255',
+  ])('lets %s through', (address) => expect(specialPurpose(address)).toBeNull())
   it('trusts nothing that is no address', () => expect(specialPurpose('localhost')).not.toBeNull())
 })

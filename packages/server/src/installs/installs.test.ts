@@ -1,0 +1,216 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Answer, Check, Round } from '../checks/models'
+import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { pasteAt, publishedWidget, setScene, type Scene } from '../testing/scene'
+import { Install } from './models'
+
+let system: TestSystem
+let ada: Person
+let scene: Scene
+beforeAll(async () => {
+  system = await startTestSystem()
+  ada = await new Person(system.app).join()
+  scene = await setScene(system, ada)
+})
+afterAll(() => system.stop())
+
+interface Detail {
+  id: string
+  status: string
+  method: string
+  snippets: { inline: string; frame: string }
+  stepsDone: string[]
+  steps: { id: string }[]
+  check: {
+    findings: { code: string; remedy: string; proof: { excerpts: { line: number; text: string }[] } }[]
+    answers: { which: string; status: number }[]
+    facts: { region: string }
+  } | null
+  timeLine: { verb: string; data: { status?: string; code?: string } }[]
+}
+const plan = async (region: string, widgetId = scene.widgetId) =>
+  (await ada.post('/api/installs', { widgetId, pageId: scene.pageId, placementId: scene.placements[region] })) as {
+    status: number
+    body: never
+  }
+const read = async (id: string) => (await ada.get(`/api/installs/${id}`)).body as Detail
+const checked = async (id: string) => {
+  await ada.post(`/api/installs/${id}/checks`)
+  await system.work()
+  return read(id)
+}
+
+describe('one install, from plan to proof and out again', () => {
+  let id = ''
+
+  it('is planned by the best method, and the page is looked at once', async () => {
+    id = ((await plan('sidebar')).body as { id: string }).id
+    await system.work()
+    const install = await read(id)
+    expect(install).toMatchObject({
+      status: 'planned',
+      method: 'inline',
+      check: { findings: [{ code: 'absent' }] },
+      timeLine: [{ verb: 'planned' }],
+    })
+    expect((await Install.findByPk(id))!.baseline).toMatchObject({
+      fingerprint: expect.stringMatching(/^[0-9a-f]{32}$/),
+      lastModified: expect.any(String),
+    })
+  })
+  it('has a public id that tells nothing, and a snippet with its own reserved height', async () => {
+    const { publicId } = (await Install.findByPk(id))!
+    expect(publicId).toMatch(/^[2-9a-hj-km-np-z]{5}(-[2-9a-hj-km-np-z]{5}){3}$/)
+    const { inline, frame } = (await read(id)).snippets
+    expect(inline).toContain(`data-pebblestrand="${publicId}"`)
+    expect(Number(/min-height:(\d+)px/.exec(inline)![1])).toBeGreaterThan(100)
+    expect(frame).toContain('width="300"')
+  })
+  it('is not planned twice in one place; the one that is there is named', async () => {
+    const again = await plan('sidebar')
+    expect(again).toMatchObject({ status: 409, body: { error: { code: 'already-planned', data: { installId: id } } } })
+  })
+  it('ticks its steps', async () => {
+    await ada.patch(`/api/installs/${id}`, { stepsDone: ['open', 'paste'] })
+    expect((await read(id)).stepsDone).toEqual(['open', 'paste'])
+  })
+  it('is pasted when somebody says so, which can be taken back', async () => {
+    expect((await ada.post(`/api/installs/${id}/pasted`)).body).toMatchObject({ status: 'pasted' })
+    expect((await ada.post(`/api/installs/${id}/pasted`)).status).toBe(409)
+    expect((await ada.delete(`/api/installs/${id}/pasted`)).body).toMatchObject({ status: 'planned' })
+    await ada.post(`/api/installs/${id}/pasted`)
+  })
+  it('saved, but not published: told from absent by the first look', async () => {
+    await pasteAt('brackenfold', '/orchard', { 'sidebar.code': (await read(id)).snippets.inline }, false)
+    expect(await checked(id)).toMatchObject({
+      status: 'needs-a-hand',
+      check: { findings: [{ code: 'unpublished', remedy: expect.stringContaining('Publish page') }] },
+    })
+  })
+  it('confirmed, with both answers kept', async () => {
+    await pasteAt('brackenfold', '/orchard', { 'sidebar.code': (await read(id)).snippets.inline })
+    const install = await checked(id)
+    expect(install).toMatchObject({
+      status: 'confirmed',
+      check: {
+        findings: [],
+        facts: { region: 'sidebar' },
+        answers: [
+          { which: 'served', status: 200 },
+          { which: 'fresh', status: 200 },
+        ],
+      },
+    })
+    const kept = await ada.get(
+      `/api/checks/${(await Check.findOne({ where: { installId: id, state: 'done' }, order: [['askedAt', 'DESC']] }))!.id}/answers/fresh`,
+    )
+    expect(kept.headers['content-type']).toBe('text/plain; charset=utf-8')
+    expect(kept.body).toContain('data-pebblestrand=')
+  })
+  it('gone after it was confirmed: absent, though the page is as it was before', async () => {
+    await pasteAt('brackenfold', '/orchard', { 'sidebar.code': '' })
+    expect(await checked(id)).toMatchObject({ status: 'needs-a-hand', check: { findings: [{ code: 'absent' }] } })
+    await pasteAt('brackenfold', '/orchard', { 'sidebar.code': (await read(id)).snippets.inline })
+    await checked(id)
+  })
+  it('notes in the time line what changed, and only that', async () => {
+    await checked(id)
+    await checked(id)
+    expect((await read(id)).timeLine.map((e) => [e.verb, e.data.status ?? e.data.code]).reverse()).toEqual([
+      ['planned', undefined],
+      ['pasted', undefined],
+      ['unpasted', undefined],
+      ['pasted', undefined],
+      ['checked', 'needs-a-hand'],
+      ['checked', 'confirmed'],
+      ['checked', 'needs-a-hand'],
+      ['checked', 'confirmed'],
+    ])
+  })
+  it('keeps whole pages of the newest checks only', async () => {
+    for (let i = 0; i < 4; i++) await checked(id)
+    expect(await Answer.count()).toBeLessThanOrEqual(12)
+    expect(await Check.count({ where: { installId: id, state: 'done' } })).toBeGreaterThan(8)
+  })
+  it('is retired only when it is proved to be gone', async () => {
+    await ada.post(`/api/installs/${id}/retire`)
+    await system.work()
+    expect(await read(id)).toMatchObject({ status: 'needs-a-hand', check: { findings: [{ code: 'still-there' }] } })
+    await pasteAt('brackenfold', '/orchard', { 'sidebar.code': '' })
+    expect((await checked(id)).status).toBe('retired')
+    expect((await ada.post(`/api/installs/${id}/checks`)).status).toBe(409)
+    expect((await plan('sidebar')).status).toBe(200) // the place is free again
+  })
+})
+
+describe('what cannot be planned', () => {
+  it('a widget without a release', async () => {
+    const { id } = (await ada.post('/api/widgets', { kind: 'headlines', name: 'Only a draft' })).body as { id: string }
+    expect((await plan('main', id)).body).toMatchObject({ error: { code: 'not-published' } })
+  })
+  it('a placement of another site', async () => {
+    const other = await setScene(system, ada, 'ninefold-choir', '/concerts', 'Choir news')
+    const answer = await ada.post('/api/installs', {
+      widgetId: scene.widgetId,
+      pageId: scene.pageId,
+      placementId: other.placements.main,
+    })
+    expect(answer).toMatchObject({ status: 400, body: { error: { issues: [{ field: 'placementId' }] } } })
+  })
+})
+
+describe('the register', () => {
+  it('filters by every column, sorts, and is paged', async () => {
+    const widgetId = await publishedWidget(ada, 'Register news', scene.sourceId)
+    await plan('footer', widgetId)
+    const total = async (filters: string) =>
+      ((await ada.get(`/api/installs?${filters}`)).body as { total: number }).total
+    expect(await total(`widgetId=${widgetId}`)).toBe(1)
+    expect(
+      await total(`widgetId=${widgetId}&region=footer&status=planned&method=inline&kind=headlines&q=register`),
+    ).toBe(1)
+    expect(await total(`widgetId=${widgetId}&region=main`)).toBe(0)
+    expect(await total('status=retired')).toBe(1)
+    expect((await total('retired=1')) - (await total(''))).toBe(1)
+    for (const sort of ['widget', 'site', 'page', 'placement', 'status', 'checked', 'planned'])
+      expect((await ada.get(`/api/installs?sort=${sort}&dir=down&size=1`)).body).toMatchObject({ size: 1, rows: [{}] })
+    expect((await ada.get('/api/installs?sort=name;drop')).status).toBe(400)
+  })
+  it('gives the same order as ids, for walking along', async () => {
+    const { rows } = (await ada.get('/api/installs?sort=widget')).body as { rows: { id: string }[] }
+    expect((await ada.get('/api/installs/ids?sort=widget')).body).toEqual({ ids: rows.map((r) => r.id) })
+  })
+})
+
+describe('a round of checks', () => {
+  it('checks every living install, one round at a time, and says how far it is', async () => {
+    const { id } = (await ada.post('/api/rounds')).body as { id: string }
+    expect((await ada.post('/api/rounds')).body).toMatchObject({ error: { code: 'round-running' } })
+    const total = await Install.count({ where: { status: ['planned', 'pasted', 'confirmed', 'needs-a-hand'] } })
+    expect((await ada.get('/api/rounds/newest')).body).toMatchObject({
+      round: { id, state: 'running', total, done: 0 },
+    })
+    await system.work()
+    expect((await ada.get('/api/rounds/newest')).body).toMatchObject({ round: { state: 'done', done: total } })
+  })
+  it('can be stopped; what is queued is not begun any more', async () => {
+    const { id } = (await ada.post('/api/rounds')).body as { id: string }
+    expect((await ada.delete(`/api/rounds/${id}`)).body).toMatchObject({ round: { state: 'stopped' } })
+    expect(await Check.count({ where: { roundId: id, state: 'stopped' } })).toBe((await Round.findByPk(id))!.total)
+    await system.work()
+    expect(await Check.count({ where: { roundId: id, state: 'done' } })).toBe(0)
+    expect((await ada.post('/api/rounds')).status).toBe(200)
+    await system.work()
+  })
+})
+
+describe('today', () => {
+  it('counts, and lists what waits with its finding', async () => {
+    const { counts, waiting } = (await ada.get('/api/today')).body as {
+      counts: Record<string, number>
+      waiting: { status: string }[]
+    }
+    expect(counts.installs).toBe(counts.confirmed! + counts.waiting!)
+    expect(waiting).toHaveLength(counts.waiting!)
+  })
+})

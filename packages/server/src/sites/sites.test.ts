@@ -1,0 +1,114 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { Client } from './models'
+
+let system: TestSystem
+let ada: Person
+beforeAll(async () => {
+  system = await startTestSystem()
+  ada = await new Person(system.app).join()
+})
+afterAll(() => system.stop())
+
+const site = {
+  client: 'Gullhaven Ferries',
+  name: 'Ferries',
+  origin: 'https://ferries.example/some/path',
+  platform: 'hand-coded',
+  timeZone: 'Atlantic/Faroe',
+}
+const issues = async (payload: object) =>
+  ((await ada.post('/api/sites', payload)).body as { error: { issues: { field: string; message: string }[] } }).error
+    .issues
+
+describe('a site', () => {
+  it('is one web address, with a first page and the usual placements', async () => {
+    const { id } = (await ada.post('/api/sites', site)).body as { id: string }
+    expect((await ada.get(`/api/sites/${id}`)).body).toMatchObject({
+      name: 'Ferries',
+      client: 'Gullhaven Ferries',
+      origin: 'https://ferries.example',
+      platform: { name: 'Hand-coded HTML' },
+      pages: [{ title: 'Home', path: '/' }],
+      placements: [
+        { region: 'header' },
+        { region: 'main', width: 720 },
+        { region: 'sidebar', width: 300 },
+        { region: 'footer' },
+      ],
+    })
+  })
+  it('shares a client by name', async () => {
+    await ada.post('/api/sites', { ...site, client: 'gullhaven ferries', origin: 'https://shop.ferries.example' })
+    expect(await Client.count()).toBe(1)
+  })
+  it('cannot be added twice', async () =>
+    expect(await ada.post('/api/sites', { ...site, origin: 'https://FERRIES.example' })).toMatchObject({
+      status: 409,
+      body: { error: { code: 'taken' } },
+    }))
+
+  it.each([
+    [{ client: '' }, 'client', 'is missing'],
+    [{ platform: 'stone-tablet' }, 'platform', /must be one of hand-coded, cms-shortcodes/],
+    [{ origin: 'http://' }, 'origin', /must be an address/],
+    [{ timeZone: 'Mars/Olympus' }, 'timeZone', /IANA time zone/],
+    [{ cacheMinutes: -1 }, 'cacheMinutes', /0/],
+    [{ origin: 'http://192.168.0.10' }, 'origin', /private network/],
+    [{ origin: 'http://localhost:3000' }, 'origin', /this machine itself/],
+  ])('%j is refused, field and reason named', async (wrong, field, message) => {
+    expect(await issues({ ...site, origin: 'https://other.example', ...wrong })).toEqual([
+      { field, message: typeof message === 'string' ? message : expect.stringMatching(message) },
+    ])
+  })
+})
+
+describe('pages and placements', () => {
+  let id = ''
+  beforeAll(async () => {
+    id = (
+      (await ada.post('/api/sites', { ...site, client: 'Choir', name: 'Choir', origin: 'https://choir.example' }))
+        .body as { id: string }
+    ).id
+  })
+
+  it('take paths and patterns', async () => {
+    for (const path of ['/concerts', '/news/*', '/*', '/a/b-c_d.html'])
+      expect((await ada.post(`/api/sites/${id}/pages`, { title: path, path })).status).toBe(200)
+    expect((await ada.post(`/api/sites/${id}/pages`, { title: 'again', path: '/concerts' })).status).toBe(409)
+  })
+  it.each(['concerts', '/a b', '/a?b=1', '/a#b', '/*/x', ''])('refuse the path %j', async (path) =>
+    expect(await ada.post(`/api/sites/${id}/pages`, { title: 'x', path })).toMatchObject({
+      status: 400,
+      body: { error: { issues: [{ field: 'path' }] } },
+    }),
+  )
+
+  it('can be corrected when a page has moved', async () => {
+    const { pages } = (await ada.get(`/api/sites/${id}`)).body as { pages: { id: string; path: string }[] }
+    const page = pages.find((p) => p.path === '/concerts')!
+    const { body } = await ada.patch(`/api/pages/${page.id}`, { path: '/events' })
+    expect((body as { pages: { path: string }[] }).pages.map((p) => p.path)).toContain('/events')
+  })
+  it('have a width in bounds and a selector that is one', async () => {
+    const placement = { name: 'rail', region: 'sidebar', width: 280, selector: 'aside > .rail' }
+    expect((await ada.post(`/api/sites/${id}/placements`, placement)).status).toBe(200)
+    expect(await ada.post(`/api/sites/${id}/placements`, { ...placement, name: 'b', width: 10 })).toMatchObject({
+      status: 400,
+      body: { error: { issues: [{ field: 'width', message: 'must be 40 px or more' }] } },
+    })
+    expect(await ada.post(`/api/sites/${id}/placements`, { ...placement, name: 'c', selector: 'a[[' })).toMatchObject({
+      status: 400,
+      body: { error: { issues: [{ field: 'selector' }] } },
+    })
+    expect((await ada.post(`/api/sites/${id}/placements`, placement)).status).toBe(409)
+  })
+})
+
+describe('finding', () => {
+  it('finds sites and pages by any part of their names, beginnings first', async () => {
+    const rows = ((await ada.get('/api/find?q=cho')).body as { rows: { sort: string; name: string }[] }).rows
+    expect(rows[0]).toMatchObject({ sort: 'site', name: 'Choir' })
+    expect(((await ada.get('/api/find?q=100%25')).body as { rows: [] }).rows).toEqual([]) // a % is a letter, not a joker
+  })
+})
