@@ -1,10 +1,11 @@
 import { Desk } from './pages/desk'
-import { expect, siteAddress, test } from './pages/signed-in'
+import { expect, signIn, siteAddress, test } from './pages/signed-in'
 
 // The story of the first slice, from a page's address to a confirmed install, and what goes wrong on the way.
 
-test('from a feed to a confirmed install', async ({ signedIn: page, browser }) => {
+test('from a feed to a confirmed install', async ({ page, browser }) => {
   test.setTimeout(180_000)
+  await test.step('sign in with the printed account', () => signIn(page))
 
   await test.step('Today shows the shoreline and things to do', async () => {
     await expect(
@@ -31,7 +32,7 @@ test('from a feed to a confirmed install', async ({ signedIn: page, browser }) =
     for (const title of ['Skerrow Post: News', 'Skerrow Post: Harbour', 'Skerrow Post: Culture'])
       await expect(found.getByRole('heading', { name: title })).toBeVisible()
     await expect(found.getByText('Second ramp opens at Gullhaven pier')).toBeVisible()
-    await found.getByRole('button', { name: 'Take Skerrow Post: Harbour' }).click()
+    await found.getByRole('button', { name: 'Take this: Skerrow Post: Harbour' }).click()
   })
 
   const stage = page.frameLocator('iframe[title="The widget as it will stand there"]')
@@ -178,7 +179,7 @@ test('from a feed to a confirmed install', async ({ signedIn: page, browser }) =
     await checkAgain()
     await expect(saw.getByRole('heading', { name: 'The snippet is shown as text.' })).toBeVisible()
     await expect(saw).toContainText('paste it into the Code box')
-    await saw.getByText(/^Proof:/).click()
+    await saw.getByText('Proof: the page').click()
     await expect(saw.locator('pre')).toContainText('data-pebblestrand=')
     await visitor.goto(siteAddress('gullhaven', '/timetable'))
     await expect(visitor.getByRole('complementary')).toContainText('data-pebblestrand=')

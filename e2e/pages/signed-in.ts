@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test'
+import { test as base, expect, type BrowserContext, type Page } from '@playwright/test'
 import { readSettings } from '../../bin/launch/settings.mjs'
 
 export const settings = readSettings({ forTests: true })
@@ -28,12 +28,26 @@ export async function api<T>(page: Page, method: string, path: string, body?: un
   ) as Promise<T>
 }
 
+/** One session for all tests; the story and the screens' tests sign in by the form themselves. */
+let session: Awaited<ReturnType<BrowserContext['cookies']>> | null = null
+
+async function resume(page: Page): Promise<void> {
+  if (session) {
+    await page.context().addCookies(session)
+    await page.goto('/today')
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    return
+  }
+  await signIn(page)
+  session = await page.context().cookies()
+}
+
 /** Every test begins signed in, and ends with no error on the page's console. */
 export const test = base.extend<{ signedIn: Page }>({
   signedIn: async ({ page }, use) => {
     const errors: string[] = []
     page.on('pageerror', (error) => errors.push(error.message))
-    await signIn(page)
+    await resume(page)
     await use(page)
     expect(errors).toEqual([])
   },

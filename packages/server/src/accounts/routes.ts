@@ -1,4 +1,3 @@
-import rateLimit from '@fastify/rate-limit'
 import type { FastifyInstance, FastifyReply } from 'fastify'
 import { fn, col, where } from 'sequelize'
 import { z } from 'zod'
@@ -10,6 +9,7 @@ import { User } from './models'
 import { checkNobody, checkPassword } from './password'
 import { begin, COOKIE, end, resume } from './sessions'
 import { agencyName, setUpOwner, setupKey } from './setup'
+import { Tries } from './tries'
 
 const Email = z.email('must be an e-mail address').max(200)
 const SignIn = z.object({ email: Email, password: z.string().min(1, 'is missing').max(500) })
@@ -27,19 +27,9 @@ const facts = async (user: User, csrf: string) => ({
   agency: await agencyName(),
 })
 
-/** Signing in and out, and the first owner. Open to all; sign-in and set-up are limited by address and by account. */
+/** Signing in and out, and the first owner. Open to all; sign-in and set-up are limited in failed tries. */
 export async function accountRoutes(app: FastifyInstance, { db, config }: Context): Promise<void> {
-  await app.register(rateLimit, { global: false })
-  const limited = {
-    config: {
-      rateLimit: {
-        max: 10,
-        timeWindow: '5 minutes',
-        keyGenerator: (request: { ip: string; body?: unknown }) => `${request.ip} ${emailOf(request.body)}`,
-        hook: 'preHandler' as const,
-      },
-    },
-  }
+  const tries = new Tries(db)
 
   const welcome = async (reply: FastifyReply, user: User) => {
     const { token, csrf } = await begin(user.id)
@@ -59,12 +49,9 @@ export async function accountRoutes(app: FastifyInstance, { db, config }: Contex
     return reply.send({ user: null, setup: (await User.count()) === 0, demo: config.demo })
   })
 
-  app.post('/api/session', limited, async (request, reply) => {
+  app.post('/api/session', async (request, reply) => {
     const { email, password } = parse(SignIn, request.body)
-    const user = await User.findOne({ where: where(fn('lower', col('email')), email.toLowerCase()) })
-    const right = user ? await checkPassword(password, user.passwordHash) : await checkNobody(password)
-    if (!user || !right) throw new AppError('wrong-sign-in')
-    return welcome(reply, user)
+    return welcome(reply, await tries.during(request.ip, email, () => userWith(email, password)))
   })
 
   app.delete('/api/session', async (request, reply) => {
@@ -77,12 +64,15 @@ export async function accountRoutes(app: FastifyInstance, { db, config }: Contex
 
   app.get('/api/setup', async () => ({ open: (await setupKey()) !== null }))
 
-  app.post('/api/setup', limited, async (request, reply) =>
-    welcome(reply, await setUpOwner(db, parse(SetUp, request.body))),
-  )
+  app.post('/api/setup', async (request, reply) => {
+    const owner = parse(SetUp, request.body)
+    return welcome(reply, await tries.during(request.ip, 'set-up', () => setUpOwner(db, owner)))
+  })
 }
 
-const emailOf = (body: unknown) =>
-  String((body as { email?: unknown } | null)?.email ?? '')
-    .toLowerCase()
-    .slice(0, 200)
+async function userWith(email: string, password: string): Promise<User> {
+  const user = await User.findOne({ where: where(fn('lower', col('email')), email.toLowerCase()) })
+  const right = user ? await checkPassword(password, user.passwordHash) : await checkNobody(password)
+  if (!user || !right) throw new AppError('wrong-sign-in')
+  return user
+}

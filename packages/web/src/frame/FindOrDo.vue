@@ -44,6 +44,7 @@ async function go(choice: Found | null): Promise<void> {
   words.value = ''
   found.value = []
   await nextTick()
+  box.value?.querySelector('input')?.blur()
   if (choice.sort === 'do')
     return void deeds
       .find((d) => d.id === choice.id)

@@ -20,7 +20,7 @@ async function leave(): Promise<void> {
   <Menu as="div" class="relative">
     <MenuButton
       class="grid size-[30px] cursor-pointer place-items-center rounded-full bg-sand text-[12px] font-bold text-ink"
-      :aria-label="`${session.person?.name}: account and theme`"
+      :aria-label="`${session.initials}, ${session.person?.name}: account and theme`"
     >
       {{ session.initials }}
     </MenuButton>

@@ -5,6 +5,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { get, patch, post } from '../api/call'
 import type { Draft, SourceInfo, WidgetDetail } from '../api/types'
+import { plain } from './plain'
 import { useDraftSaving } from './draft-saving'
 
 type Settings = Record<string, unknown>
@@ -63,7 +64,7 @@ export const useWorkbench = defineStore('workbench', () => {
 
   function take(detail: WidgetDetail): void {
     widget.value = detail
-    settings.value = structuredClone(detail.draft.settings)
+    settings.value = plain(detail.draft.settings)
     sources.value = Object.fromEntries(detail.sources.map((s) => [s.id, s]))
     saving.begin(detail.id, detail.draft)
   }
@@ -86,7 +87,7 @@ export const useWorkbench = defineStore('workbench', () => {
     if (!Object.keys(faults.value).length) saving.changed()
   }
   function replaceAll(next: Settings): void {
-    settings.value = structuredClone(next)
+    settings.value = plain(next)
     saving.changed()
   }
   /** The look and layout of the starter come back; what it shows stays. */
@@ -116,7 +117,7 @@ export const useWorkbench = defineStore('workbench', () => {
       release,
       version: saving.version.value,
     })
-    settings.value = structuredClone(draft.settings)
+    settings.value = plain(draft.settings)
     saving.take(draft)
     lookingAt.value = null
     await Promise.all((draft.settings.sources as string[]).map(loadItems))
@@ -141,7 +142,7 @@ export const useWorkbench = defineStore('workbench', () => {
   function takeTheirs(): void {
     const draft = saving.theirs.value
     if (!draft) return
-    settings.value = structuredClone(draft.settings)
+    settings.value = plain(draft.settings)
     saving.take(draft)
   }
 

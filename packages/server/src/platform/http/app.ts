@@ -14,6 +14,7 @@ import { sourceRoutes } from '../../sources/routes'
 import { todayRoutes } from '../../today/routes'
 import { widgetRoutes } from '../../widgets/routes'
 import { assets } from '../assets'
+import { AppError } from '../errors'
 import type { Context } from '../context'
 import { handleErrors } from './error-handler'
 import { healthRoutes } from './health'
@@ -93,8 +94,7 @@ async function screenRoutes(app: FastifyInstance): Promise<void> {
         path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
       ),
   })
-  const page = (_request: unknown, reply: { sendFile(name: string): unknown }) => reply.sendFile('index.html')
-  for (const path of [
+  const screens = [
     '/',
     '/sign-in',
     '/set-up',
@@ -105,7 +105,10 @@ async function screenRoutes(app: FastifyInstance): Promise<void> {
     '/widgets/*',
     '/installs',
     '/installs/*',
-    '/results',
-  ])
-    app.get(path, page)
+  ]
+  for (const path of screens) app.get(path, (_request, reply) => reply.sendFile('index.html'))
+  app.get('/*', (request, reply) => {
+    if (request.url.startsWith('/api/')) throw new AppError('not-found')
+    return reply.code(404).sendFile('index.html') // the application says it in its own look
+  })
 }

@@ -19,7 +19,6 @@ export function handleErrors(app: FastifyInstance): void {
 function asAppError(error: FastifyError): AppError | null {
   if (error instanceof AppError) return error
   if (error instanceof UniqueConstraintError) return new AppError('taken')
-  if (error.statusCode === 429) return new AppError('too-many-tries')
   if (error.statusCode && error.statusCode < 500)
     return new AppError('invalid', { message: `${errors.invalid.message} ${error.message}` })
   return null

@@ -74,7 +74,7 @@ function under(install: InstallOnSite): string {
       >
       <button
         type="button"
-        class="ml-auto cursor-pointer whitespace-nowrap tabular-nums underline decoration-dotted underline-offset-3"
+        class="-my-1 ml-auto min-h-6 cursor-pointer whitespace-nowrap tabular-nums underline decoration-dotted underline-offset-3"
         :aria-label="`Change ${placement.name}: ${placement.width} px`"
         @click="emit('edit')"
       >

@@ -3,6 +3,7 @@ import { asApiError } from '../../api/error'
 import { say, sayFault } from '../../frame/notices'
 import Panel from '../../parts/Panel.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
+import { plain } from '../../stores/plain'
 import { useWorkbench } from '../../stores/workbench'
 
 const emit = defineEmits<{ close: [] }>()
@@ -13,12 +14,12 @@ function look(number: number): void {
   emit('close')
 }
 async function bringBack(number: number): Promise<void> {
-  const before = structuredClone({ ...bench.settings })
+  const before = plain(bench.settings)
   try {
     await bench.restore(number)
     say(`Release ${number} is the draft now.`, {
       remedy: 'Publish it to bring it to the sites.',
-      undo: () => bench.replaceAll(JSON.parse(JSON.stringify(before)) as Record<string, unknown>),
+      undo: () => bench.replaceAll(before),
     })
     emit('close')
   } catch (e) {

@@ -10,6 +10,7 @@ import Fault from '../../parts/Fault.vue'
 import Pebble from '../../parts/Pebble.vue'
 import Waiting from '../../parts/Waiting.vue'
 import { useSites } from '../../stores/sites'
+import { plain } from '../../stores/plain'
 import { useWorkbench } from '../../stores/workbench'
 import Brief from './brief/Brief.vue'
 import FindSetting from './brief/FindSetting.vue'
@@ -97,7 +98,7 @@ async function publish(): Promise<void> {
   }
 }
 function backToStarter(): void {
-  const before = JSON.parse(JSON.stringify(bench.settings)) as Record<string, unknown>
+  const before = plain(bench.settings)
   bench.backToStarter()
   say('Look and layout are the starter’s again.', { undo: () => bench.replaceAll(before) })
 }
@@ -177,7 +178,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
       <div class="border-b border-rule px-4 py-2 lg:px-[26px]">
         <StageTabs :chosen="setting" :places="bench.widget.places" @choose="choose" />
       </div>
-      <div class="min-h-0 flex-1 overflow-y-auto px-4 pt-1 pb-6 lg:px-[26px]">
+      <div class="min-h-0 flex-1 overflow-y-auto px-4 pt-1 pb-6 lg:px-[26px]" tabindex="0" role="region" aria-label="Stage">
         <Stage :payload="bench.result?.payload ?? null" :setting="setting" />
         <p v-if="!(bench.settings.sources as string[]).length" class="mt-4 max-w-[60ch]">
           <b>There is nothing to show yet.</b> Say where the headlines come from.

@@ -19,6 +19,9 @@ CREATE TABLE sessions (
 CREATE INDEX sessions_user ON sessions (user_id);
 CREATE INDEX sessions_expiry ON sessions (expires_at);
 
+-- Failed tries to sign in or set up; written by rate-limiter-flexible, whose columns these are.
+CREATE TABLE tries (key varchar(255) PRIMARY KEY, points integer NOT NULL DEFAULT 0, expire bigint);
+
 CREATE TABLE clients (
   id uuid PRIMARY KEY DEFAULT gen_random_uuid(),
   name text NOT NULL, created_at timestamptz NOT NULL DEFAULT now()

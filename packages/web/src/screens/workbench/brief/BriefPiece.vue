@@ -6,10 +6,13 @@ import { computed, inject, ref } from 'vue'
 import { hintsKey } from '../hints'
 import ChoiceControl from './ChoiceControl.vue'
 import ColourControl from './ColourControl.vue'
+import { face, faceWhen } from './faces'
 import NumberControl from './NumberControl.vue'
+import SpinFace from './SpinFace.vue'
 import TextControl from './TextControl.vue'
 import WordsControl from './WordsControl.vue'
 
+/** One value of the brief, changed in place. Faces are spans: a button cannot break over two lines of a sentence. */
 const props = defineProps<{
   piece: Extract<Piece, { key: string }>
   value: unknown
@@ -28,77 +31,64 @@ const { floatingStyles } = useFloating(anchor, panel, {
   middleware: [offset(6), flip(), shift({ padding: 12 })],
 })
 
-/** A number is a spin button in the sentence itself: arrow keys change it without opening anything. */
-const spin = computed(() =>
-  control.value.type === 'number'
-    ? {
-        role: 'spinbutton',
-        'aria-valuenow': Number(props.value),
-        'aria-valuemin': control.value.min,
-        'aria-valuemax': control.value.max,
-        'aria-valuetext': props.piece.words,
-      }
-    : {},
-)
-const steps: Record<string, number> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }
-function onKey(event: KeyboardEvent): void {
-  const by = steps[event.key]
-  if (control.value.type !== 'number' || !by || props.disabled) return
-  event.preventDefault()
-  const { min, max, step } = control.value
-  emit('set', Math.min(max, Math.max(min, Number(props.value) + by * step)))
-}
-const options = computed(() =>
-  control.value.type === 'choice'
-    ? control.value.options
-    : control.value.type === 'switch'
-      ? [
-          { value: true, words: control.value.on },
-          { value: false, words: control.value.off },
-        ]
-      : [],
-)
-const face =
-  'cursor-pointer rounded-[1px] border-b border-kelp font-bold hover:bg-sand aria-expanded:bg-ink aria-expanded:text-paper aria-disabled:cursor-default aria-disabled:border-soft'
+const named = computed(() => ({
+  'aria-label': `${props.piece.label}: ${props.piece.words}`,
+  'aria-disabled': props.disabled,
+  'data-setting': props.piece.key,
+}))
+const options = computed(() => {
+  if (control.value.type === 'choice') return control.value.options
+  if (control.value.type !== 'switch') return []
+  return [
+    { value: true, words: control.value.on },
+    { value: false, words: control.value.off },
+  ]
+})
 const openSources = () => !props.disabled && emit('sources')
 </script>
 
 <template>
-  <!-- Spans, not buttons: a button cannot break over two lines of a sentence. -->
   <span
     v-if="control.type === 'sources'"
     role="button"
     tabindex="0"
     :class="face"
-    :data-setting="piece.key"
-    :aria-label="`${piece.label}: ${piece.words}`"
-    :aria-disabled="disabled"
+    v-bind="named"
     @click="openSources"
     @keydown.enter="openSources"
     @keydown.space.prevent="openSources"
     >{{ piece.words }}</span
   >
-  <Popover v-else v-slot="{ close }" as="span">
-    <span ref="anchor"
-      ><PopoverButton
+  <Popover v-else v-slot="{ open, close }" as="span">
+    <span ref="anchor">
+      <SpinFace
+        v-if="control.type === 'number'"
+        :control="control"
+        :value="Number(value)"
+        :words="piece.words"
+        :label="piece.label"
+        :setting="piece.key"
+        :open="open"
+        :fault="fault !== ''"
+        :disabled="disabled"
+        @set="emit('set', $event)"
+      />
+      <PopoverButton
+        v-else
         as="span"
         role="button"
         tabindex="0"
-        :class="[face, fault ? 'border-coral text-coral' : '']"
-        v-bind="spin"
-        :data-setting="piece.key"
-        :aria-label="`${piece.label}: ${piece.words}`"
-        :aria-disabled="disabled"
+        :class="[face, faceWhen(open), fault ? 'border-coral text-coral' : '']"
+        v-bind="named"
         :disabled="disabled"
-        @keydown="onKey"
         ><span
           v-if="control.type === 'colour' && value"
           class="mr-1 inline-block size-[11px] border border-soft align-baseline"
           :style="{ background: String(value) }"
           aria-hidden="true"
         />{{ piece.words }}</PopoverButton
-      ></span
-    >
+      >
+    </span>
     <PopoverPanel
       ref="panel"
       class="z-30 w-max max-w-[300px] min-w-[230px] border border-ink bg-sheet px-[14px] py-3 text-[14px] leading-normal"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { settingsOf } from '@pebblestrand/core/kinds'
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useWorkbench } from '../../../stores/workbench'
 
 /** Jumps to a setting by name and opens it. */
@@ -15,14 +15,16 @@ const matches = computed(() => {
   )
 })
 
-async function jump(key: string | null): Promise<void> {
+function jump(key: string | null): void {
   if (!key) return
   words.value = ''
-  await nextTick()
-  const piece = document.querySelector<HTMLElement>(`[data-setting="${key}"]`)
-  piece?.scrollIntoView({ block: 'center' })
-  piece?.focus()
-  piece?.click()
+  // The list hands the focus back to its field first; only then may the setting have it.
+  setTimeout(() => {
+    const piece = document.querySelector<HTMLElement>(`[data-setting="${key}"]`)
+    piece?.scrollIntoView({ block: 'center' })
+    piece?.focus()
+    piece?.click()
+  }, 60)
 }
 </script>
 

@@ -20,7 +20,7 @@ const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Ato
         <button
           type="button"
           class="word ml-auto"
-          :aria-label="`Take ${feed.title}`"
+          :aria-label="`Take this: ${feed.title}`"
           :disabled="busy !== null"
           @click="emit('take', feed.url)"
         >

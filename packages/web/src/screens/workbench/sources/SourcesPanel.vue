@@ -117,7 +117,7 @@ const drop = (id: string) =>
           <span class="text-[13px] text-soft"
             >{{ source.count }} items<template v-if="source.problem">, fails just now</template></span
           >
-          <button type="button" class="word ml-auto" :aria-label="`Take ${source.title}`" @click="reuse(source)">
+          <button type="button" class="word ml-auto" :aria-label="`Take this: ${source.title}`" @click="reuse(source)">
             Take this
           </button>
         </li>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PayloadBase } from '@pebblestrand/core/kinds'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { plain } from '../../../stores/plain'
 import Ruler from './Ruler.vue'
 import type { Setting } from './widths'
 
@@ -16,15 +17,12 @@ const scale = computed(() => Math.min(1, available.value / props.setting.width))
 
 function show(): void {
   if (!ready.value || !props.payload) return
-  // Plain data: a reactive proxy cannot be posted.
-  const message = JSON.parse(
-    JSON.stringify({
-      pebblestrand: 'show',
-      payload: props.payload,
-      look: props.setting.look,
-      padding: props.setting.padding,
-    }),
-  ) as unknown
+  const message = plain({
+    pebblestrand: 'show',
+    payload: props.payload,
+    look: props.setting.look,
+    padding: props.setting.padding,
+  })
   frame.value?.contentWindow?.postMessage(message, '*')
 }
 

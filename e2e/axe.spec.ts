@@ -1,0 +1,92 @@
+import { createRequire } from 'node:module'
+import { readFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
+import { installId, siteId, widgetId } from './pages/finds'
+import { expect, signIn, siteAddress, test } from './pages/signed-in'
+
+const source = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+
+interface Violation {
+  id: string
+  help: string
+  nodes: { target: string[]; failureSummary: string }[]
+}
+
+/** WCAG 2.2 A and AA, and axe's own best practices; the widget's frame is a document of its own and is looked at too. */
+async function violations(page: Page): Promise<string[]> {
+  await page.evaluate(source)
+  const found = await page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: { run(context: unknown, options: unknown): Promise<{ violations: Violation[] }> }
+    }
+    return (
+      await axe.run(document, {
+        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+        iframes: false,
+      })
+    ).violations
+  })
+  return found.flatMap((v) =>
+    v.nodes.map((n) => `${v.id}: ${n.target.join(' ')} — ${n.failureSummary.replace(/\s+/g, ' ')}`),
+  )
+}
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`every screen passes axe, ${theme}`, async ({ page }) => {
+    test.setTimeout(120_000)
+    await page.addInitScript((t) => localStorage.setItem('pebblestrand-theme', t), theme)
+    await page.goto('/sign-in')
+    await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    expect(await violations(page), 'sign in').toEqual([])
+    await signIn(page)
+    const screens: [string, string, string][] = [
+      ['Today', '/today', 'Since yesterday'],
+      ['Sites', '/sites', 'Gullhaven Ferries'],
+      ['Add a site', '/sites?new=1', 'Built with'],
+      ['Site', `/sites/${await siteId(page, 'Gullhaven')}`, 'drawn to scale'],
+      ['Widgets', '/widgets', 'Post in brief'],
+      ['Make a widget', '/widgets?new=1', 'Begin from'],
+      ['Workbench', `/widgets/${await widgetId(page, 'Island headlines')}`, 'How it is laid out'],
+      [
+        'Install, at fault',
+        `/installs/${await installId(page, 'status=needs-a-hand&finding=double')}`,
+        'It is there more than once.',
+      ],
+      [
+        'Install, confirmed',
+        `/installs/${await installId(page, 'status=confirmed')}`,
+        'Confirmed: there, once, in its place.',
+      ],
+      ['Installs', '/installs', 'Retired ones too'],
+      ['Not here', '/nowhere', 'This is not here.'],
+    ]
+    for (const [name, path, text] of screens) {
+      await page.goto(path)
+      await expect(page.getByText(text).first()).toBeVisible()
+      expect(await violations(page), name).toEqual([])
+    }
+  })
+}
+
+test('open controls and panels pass axe', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'Post in brief')}`)
+  for (const setting of ['columns', 'layout', 'accent', 'include', 'titleText']) {
+    await page.locator(`[data-setting=${setting}]`).click()
+    expect(await violations(page), setting).toEqual([])
+    await page.keyboard.press('Escape')
+  }
+  await page.locator('[data-setting=sources]').click()
+  await expect(page.getByLabel('Address of a page or a feed')).toBeVisible()
+  expect(await violations(page), 'sources').toEqual([])
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()
+  expect(await violations(page), 'keys').toEqual([])
+})
+
+test('the widget itself passes axe on a client page', async ({ page }) => {
+  await page.goto(siteAddress('gullhaven'))
+  await expect(page.getByRole('complementary').getByRole('listitem').first()).toBeVisible()
+  const own = (await violations(page)).filter((v) => v.includes('pebblestrand'))
+  expect(own).toEqual([])
+})

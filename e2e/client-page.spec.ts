@@ -1,0 +1,96 @@
+import { api, expect, siteAddress, test } from './pages/signed-in'
+import { installId } from './pages/finds'
+import { Desk } from './pages/desk'
+
+// What a visitor of a client site gets: nothing moves, nothing is left behind, and if we fail the page does not notice.
+
+const home = siteAddress('gullhaven')
+
+test('one global, no cookies, no storage, one request for the payload', async ({ page, context }) => {
+  const asked: string[] = []
+  page.on('request', (request) => asked.push(new URL(request.url()).pathname))
+  await page.goto(siteAddress('brackenfold', '/club'))
+  const before = new Set(await page.evaluate(() => Object.getOwnPropertyNames(window)))
+  expect(before.has('pebblestrand')).toBe(true)
+  await page.goto(siteAddress('brackenfold', '/nowhere'))
+  const bare = new Set(await page.evaluate(() => Object.getOwnPropertyNames(window)))
+  expect([...before].filter((name) => !bare.has(name))).toEqual(['pebblestrand'])
+  expect(await context.cookies()).toEqual([])
+  expect(await page.evaluate(() => localStorage.length + sessionStorage.length)).toBe(0)
+  const payloads = asked.filter((path) => path.startsWith('/p/'))
+  expect(payloads.length).toBe(new Set(payloads).size)
+})
+
+test('no layout shift while it loads', async ({ page }) => {
+  await page.addInitScript(() => {
+    const shifts: number[] = []
+    ;(window as unknown as { shifts: number[] }).shifts = shifts
+    new PerformanceObserver((list) =>
+      list.getEntries().forEach((e) => shifts.push((e as unknown as { value: number }).value)),
+    ).observe({ type: 'layout-shift', buffered: true })
+  })
+  await page.goto(home)
+  await expect(page.getByRole('main').getByRole('listitem').first()).toBeVisible()
+  await page.waitForLoadState('networkidle')
+  const total = await page.evaluate(() =>
+    (window as unknown as { shifts: number[] }).shifts.reduce((sum, s) => sum + s, 0),
+  )
+  expect(total).toBeLessThan(0.05)
+})
+
+test("the site's own style does not get in, ours does not get out", async ({ page }) => {
+  await page.goto(home)
+  const widget = page.getByRole('complementary').getByRole('listitem').first()
+  await expect(widget).toBeVisible()
+  await page.addStyleTag({ content: 'ul{display:none!important} li{color:red!important} h3{font-size:99px!important}' })
+  await expect(widget).toBeVisible()
+  await expect(widget.getByRole('heading')).toHaveCSS('font-size', '16px')
+  expect(
+    await page
+      .locator('head style')
+      .evaluateAll((styles) => styles.filter((s) => s.textContent?.includes('container')).length),
+  ).toBe(0)
+})
+
+test('when we fail, the link stays and the page does not notice', async ({ page }) => {
+  const errors: string[] = []
+  page.on('pageerror', (error) => errors.push(error.message))
+  await page.route('**/p/*.json', (route) => route.fulfill({ status: 500, body: 'no' }))
+  await page.goto(home)
+  await expect(page.getByRole('complementary').getByRole('link', { name: 'Harbour news' })).toBeVisible()
+  await page.route('**/strand.js', (route) => route.abort())
+  await page.reload()
+  await expect(page.getByRole('complementary').getByRole('link', { name: 'Harbour news' })).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+test('the link and the frame work without scripts', async ({ browser }) => {
+  const page = await (await browser.newContext({ javaScriptEnabled: false })).newPage()
+  await page.goto(home)
+  await page.getByRole('complementary').getByRole('link', { name: 'Harbour news' }).click()
+  await expect(page.getByRole('link', { name: 'Second ramp opens at Gullhaven pier' })).toBeVisible()
+  await page.context().close()
+})
+
+test('a retired widget takes itself away', async ({ signedIn: page, browser }) => {
+  const id = await installId(page, 'q=Harbour+news&status=confirmed&siteId=&sort=site')
+  const { url, snippets } = await api<{ url: string; snippets: { inline: string } }>(page, 'GET', `/api/installs/${id}`)
+  const publicId = /data-pebblestrand="([^"]+)"/.exec(snippets.inline)![1]!
+  const visitor = await (await browser.newContext()).newPage()
+  await visitor.route(`**/p/${publicId}.json`, (route) =>
+    route.fulfill({ status: 410, headers: { 'access-control-allow-origin': '*' }, body: '{}' }),
+  )
+  await visitor.goto(url)
+  await expect(visitor.locator(`[data-pebblestrand="${publicId}"]`)).toHaveCount(0)
+  await visitor.context().close()
+})
+
+test('the editor’s bar is for those signed in only, and the desk looks like nobody else', async ({ page }) => {
+  const desk = new Desk(page, 'gullhaven')
+  await desk.signIn()
+  await page.goto(home)
+  await expect(page.getByText('You are signed in.')).toBeVisible()
+  await page.context().clearCookies()
+  await page.reload()
+  await expect(page.getByText('You are signed in.')).toHaveCount(0)
+})

@@ -1,0 +1,93 @@
+import { kinds, type HeadlinesPayload } from '@pebblestrand/core/kinds'
+import { fit } from '@pebblestrand/core/layout'
+import { render } from '@pebblestrand/widget'
+import type { Page } from '@playwright/test'
+import { expect, test } from './pages/signed-in'
+
+// The browser itself: cell widths and heights of the same widget in Chromium, beside what the core works out.
+
+const words =
+  'After eleven months of work the second ramp at the pier takes its first cars on Thursday, which should save nine minutes a crossing.'
+const items = Array.from({ length: 12 }, (_, n) => ({
+  id: String(n),
+  title: [
+    'Second ramp opens at the pier',
+    'Winter timetable: the early boat stays',
+    'Seal',
+    'Dredging begins in the outer basin on Monday',
+  ][n % 4]!,
+  text: words.slice(0, 40 + ((n * 23) % 90)),
+  html: '',
+  author: 'Isla Marrow',
+  publishedAt: '2026-11-20T10:00:00.000Z',
+  link: 'https://post.example/',
+  picture: n % 3 === 2 ? null : { url: 'https://post.example/p.png', width: 640, height: 360, alt: '' },
+  labels: [],
+}))
+const payloadOf = (settings: Record<string, unknown>): HeadlinesPayload => {
+  const whole = kinds.headlines.settings.parse({ title: 'own', titleText: 'From the harbour', ...settings })
+  return kinds.headlines.payload(whole, items.slice(0, whole.count), {
+    publicId: 'x',
+    release: 1,
+    widgetName: 'W',
+    sources: {},
+  })
+}
+
+async function draw(page: Page, payload: HeadlinesPayload, width: number) {
+  const { html, css } = render(payload)
+  await page.setContent(
+    `<body style="margin:0;font:16px/1.5 'Liberation Sans',sans-serif"><div id="host" style="width:${width}px"></div></body>`,
+  )
+  return page.evaluate(
+    ([h, c]) => {
+      const host = document.querySelector('#host')!
+      const root = host.attachShadow({ mode: 'open' })
+      root.innerHTML = `<style>${c}</style>${h}`
+      return {
+        cells: [...root.querySelectorAll('.c')].map((cell) => cell.getBoundingClientRect().width),
+        height: host.getBoundingClientRect().height,
+        scrolls: document.documentElement.scrollWidth > document.documentElement.clientWidth,
+      }
+    },
+    [html, css] as const,
+  )
+}
+
+test('computed cell widths agree with the core at every width', async ({ page }) => {
+  for (const settings of [
+    { layout: 'grid', columns: 3, gap: 16, picture: 'top', count: 6 },
+    { layout: 'grid', columns: 4, gap: 24, picture: 'left', count: 8, background: '#ffffff' },
+    { layout: 'grid', columns: 6, gap: 0, picture: 'none', count: 12 },
+    { layout: 'list', gap: 20, picture: 'left', count: 4, background: '#eeeeee' },
+  ]) {
+    const payload = payloadOf(settings)
+    const spec = kinds.headlines.fitSpec(kinds.headlines.settings.parse(settings))
+    for (const width of [160, 246, 300, 358, 482, 483, 720, 768, 1040, 1280]) {
+      const { cells, scrolls } = await draw(page, payload, width)
+      const expected = fit(width, spec)
+      for (const cell of cells)
+        expect(Math.abs(cell - expected.cell), `${JSON.stringify(settings)} in ${width} px`).toBeLessThan(0.6)
+      expect(scrolls && width <= 1280).toBe(false)
+    }
+  }
+})
+
+test('the reserved height is near the real one', async ({ page }) => {
+  const misses: number[] = []
+  for (const settings of [
+    { count: 4, picture: 'none', excerpt: 0 },
+    { count: 5, picture: 'left', excerpt: 100 },
+    { layout: 'grid', columns: 3, count: 6, picture: 'top', excerpt: 120 },
+    { count: 3, picture: 'top', excerpt: 200, author: true },
+  ]) {
+    for (const width of [260, 300, 358, 700, 1040]) {
+      const payload = payloadOf(settings)
+      const { height } = await draw(page, payload, width)
+      misses.push(kinds.headlines.height(payload, width) / height - 1)
+    }
+  }
+  const mean = misses.reduce((sum, m) => sum + Math.abs(m), 0) / misses.length
+  expect(mean).toBeLessThan(0.08)
+  expect(Math.max(...misses.map(Math.abs))).toBeLessThan(0.2)
+})

@@ -1,0 +1,85 @@
+import { expect, test } from './pages/signed-in'
+import { installId, siteId } from './pages/finds'
+
+test('place a widget with the keyboard alone, told whether it fits', async ({ signedIn: page }) => {
+  await page.goto(`/sites/${await siteId(page, 'Brackenfold')}`)
+  await page.getByRole('link', { name: 'Cider club' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 2, name: 'Cider club' })).toBeVisible()
+  await page.getByRole('button', { name: 'What is on', exact: true }).focus()
+  await page.keyboard.press('m')
+  const menu = page.getByRole('menu')
+  await expect(menu.getByRole('menuitem', { name: /sidebar.*Fits with fewer columns/ })).toBeVisible()
+  await expect(menu.getByRole('menuitem', { name: /main.*Fits\./ })).toBeVisible()
+  await page.keyboard.press('m') // typing ahead: main
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-placement=main]').getByRole('link', { name: 'What is on' })).toBeVisible()
+  await expect(page.getByText('What is on is planned for main.')).toBeVisible()
+})
+
+test('/ finds, ? shows the keys, and neither is taken inside a text field', async ({ signedIn: page }) => {
+  await page.keyboard.press('/')
+  const find = page.getByRole('combobox', { name: 'Find or do' })
+  await expect(find).toBeFocused()
+  await page.keyboard.type('gull?')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await page.keyboard.press('Backspace')
+  await expect(page.getByRole('option', { name: /site Gullhaven Ferries/ })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: 'Gullhaven Ferries' })).toBeVisible()
+  await page.locator('body').press('?')
+  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()
+})
+
+test('do: check everything, with progress, from the find-or-do field', async ({ signedIn: page }) => {
+  await page.keyboard.press('/')
+  await page.keyboard.type('check every')
+  await page.getByRole('option', { name: /Check everything/ }).click()
+  await expect(page.getByRole('button', { name: 'Check everything' })).toBeVisible({ timeout: 40_000 })
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/things need a hand/)
+})
+
+test('[ and ] walk along the list one came from', async ({ signedIn: page }) => {
+  await page.goto('/installs?status=needs-a-hand&sort=widget')
+  const links = page.getByRole('table').getByRole('row').getByRole('link').filter({ hasText: /\S/ })
+  await expect(links.first()).toBeVisible()
+  await page.waitForLoadState('networkidle')
+  const first = page.getByRole('table').getByRole('row').nth(1).getByRole('cell').nth(1).getByRole('link')
+  await first.click()
+  await expect(page.getByText(/install 1 of \d+/)).toBeVisible()
+  const one = page.url()
+  await page.keyboard.press(']')
+  await expect(page.getByText(/install 2 of \d+/)).toBeVisible()
+  expect(page.url()).not.toBe(one)
+  await page.keyboard.press('[')
+  await expect(page).toHaveURL(one)
+})
+
+test('. opens the actions for the thing in focus', async ({ signedIn: page }) => {
+  await page.goto('/installs?status=planned')
+  await page.getByRole('table').getByRole('row').nth(1).getByRole('link').first().focus()
+  await page.keyboard.press('.')
+  await expect(page.getByRole('menuitem', { name: 'Check now' })).toBeVisible()
+  await expect(page.getByRole('menuitem', { name: 'Mark as pasted' })).toBeVisible()
+})
+
+test('back, reload and sharing a link keep filters and the chosen page', async ({ signedIn: page }) => {
+  await page.goto('/installs')
+  await page.getByLabel('Status').selectOption('needs-a-hand')
+  await page.getByRole('button', { name: 'Widget', exact: true }).click()
+  await expect(page).toHaveURL(/status=needs-a-hand.*sort=widget|sort=widget.*status=needs-a-hand/)
+  await page.reload()
+  await expect(page.getByLabel('Status')).toHaveValue('needs-a-hand')
+  await expect(page.getByRole('columnheader', { name: /Widget/ })).toHaveAttribute('aria-sort', 'ascending')
+})
+
+test('a proof can be read, and a page that moved leads to its plan', async ({ signedIn: page }) => {
+  await page.goto(`/installs/${await installId(page, 'status=needs-a-hand&finding=double')}`)
+  await page.getByText('Proof: the page').click()
+  await expect(page.locator('details pre')).toHaveCount(2)
+  await expect(page.getByLabel(/^line \d+$/).first()).toBeVisible()
+  await page.goto(`/installs/${await installId(page, 'finding=moved')}`)
+  await page.getByRole('link', { name: 'Open the page plan' }).click()
+  await page.getByRole('button', { name: /Correct the path/ }).click()
+  await expect(page.getByLabel('Path', { exact: true })).toHaveValue('/workshop')
+})

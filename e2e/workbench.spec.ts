@@ -1,0 +1,115 @@
+import { expect, siteAddress, test } from './pages/signed-in'
+import { widgetId } from './pages/finds'
+
+test('two tabs editing one draft: the second is told, nothing is silently overwritten', async ({
+  signedIn: page,
+  context,
+}) => {
+  const url = `/widgets/${await widgetId(page, 'Cycling notes')}`
+  const second = await context.newPage()
+  await page.goto(url)
+  await second.goto(url)
+  const count = (p: typeof page) => p.getByRole('spinbutton', { name: /How many/ })
+  await expect(count(second)).toHaveAttribute('aria-valuenow', '3')
+
+  await count(page).focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
+  await page.waitForTimeout(900)
+
+  await second.getByRole('spinbutton', { name: /Gap/ }).focus()
+  await second.keyboard.press('ArrowUp')
+  const told = second.getByRole('alert')
+  await expect(told).toContainText('This draft was changed in another tab or by someone else')
+  await expect(told).toContainText('How many: theirs 4, yours 3')
+  await expect(second.getByRole('button', { name: /Publish release/ })).toBeDisabled()
+
+  await told.getByRole('button', { name: 'Keep mine over it' }).click()
+  await expect(second.getByText('saved', { exact: true })).toBeVisible()
+  await second.reload()
+  await expect(count(second)).toHaveAttribute('aria-valuenow', '3')
+
+  await count(page).focus()
+  await page.keyboard.press('ArrowUp')
+  await page.getByRole('alert').getByRole('button', { name: 'Take the newer draft' }).click()
+  await expect(count(page)).toHaveAttribute('aria-valuenow', '3')
+})
+
+test('compare, look at an older release, bring it back, undo', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'Island headlines')}`)
+  await expect(page.getByText('draft, 2 changes since release 1')).toBeVisible()
+  await page.getByRole('button', { name: 'Compare with 1' }).click()
+  await expect(page.getByRole('row', { name: 'How many 5 6' })).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  await page.getByRole('button', { name: 'Releases' }).click()
+  await page.getByRole('button', { name: 'Look at release 1' }).click()
+  const stage = page.frameLocator('iframe[src="/stage"]')
+  await expect(stage.getByRole('listitem')).toHaveCount(5)
+  await page.getByRole('button', { name: 'Back to the draft' }).click()
+  await expect(stage.getByRole('listitem')).toHaveCount(6)
+
+  await page.getByRole('button', { name: 'Releases' }).click()
+  await page.getByRole('button', { name: 'Bring back release 1' }).click()
+  await expect(page.getByText('as release 1')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('draft, 2 changes since release 1')).toBeVisible()
+})
+
+test('a setting is found by name; a wrong colour is said in place and not saved', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'Culture column')}`)
+  await page.getByLabel('Find a setting').fill('accent')
+  await page.getByRole('option', { name: 'Accent colour' }).click()
+  const written = page.getByLabel('Accent colour, written')
+  await written.fill('reddish')
+  await written.press('Tab')
+  await expect(page.getByText('It must be a colour like #17665A.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Accent colour: #8a3b4f' })).toBeVisible()
+})
+
+test('an empty result is said before publishing, with the step that took everything', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'Animal news')}`)
+  await page.getByRole('button', { name: /Keywords to exclude/ }).click()
+  await page.getByLabel('Keywords to exclude: add a word').fill('vets, seal, animals, wildlife')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.getByText('nothing would be shown')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Sieve' }).getByRole('listitem').last()).toHaveText(/0\s*shown/)
+})
+
+test('what bad input gets, said where it was typed, with what was typed kept', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'What is on')}`)
+  await page.getByRole('button', { name: /^Sources/ }).click()
+  const address = page.getByLabel('Address of a page or a feed')
+  const troubled = (path: string) => siteAddress('troubled-feeds', path)
+  for (const [typed, says] of [
+    [troubled('/gone.xml'), 'The address answers with error 404.'],
+    [troubled('/empty.xml'), 'The document is empty.'],
+    [troubled('/not-a-feed.txt'), 'This is neither RSS, Atom nor JSON Feed.'],
+    [troubled('/large.xml'), 'The answer is larger than 5 MiB.'],
+    ['http://192.168.1.1/feed', '192.168.1.1 leads to a private network'],
+    ['ftp://site.example/feed', 'Only http and https addresses are opened'],
+    [troubled('/'), 'No feed was found there.'],
+  ] as const) {
+    await address.fill(typed)
+    await page.getByRole('button', { name: 'Look there' }).click()
+    await expect(page.getByRole('alert')).toContainText(says, { timeout: 20_000 })
+    await expect(address).toHaveValue(typed)
+  }
+  await expect(page.getByText('What was tried')).toBeVisible()
+})
+
+test('signed out meanwhile: back to the same place after signing in', async ({ signedIn: page, context }) => {
+  await context.clearCookies()
+  await page.goto('/installs?status=confirmed')
+  await expect(page).toHaveURL(/sign-in\?then=/)
+  await page.getByLabel('E-mail address').fill('mara@tern-and-tiller.example')
+  await page.getByLabel('Password').fill('wrong')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('alert')).toContainText('do not belong together')
+  await page.getByLabel('Password').fill('low-tide-42')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page).toHaveURL(/installs\?status=confirmed/)
+  await expect(page.getByLabel('Status')).toHaveValue('confirmed')
+})
