@@ -46,7 +46,6 @@ describe('payload', () => {
       'content-type': 'application/json; charset=utf-8',
       'cache-control': 'public, max-age=60, stale-while-revalidate=600',
       etag: expect.stringMatching(/^"/),
-      'cross-origin-resource-policy': 'cross-origin',
     })
     expect(answer.headers['set-cookie']).toBeUndefined()
   })
@@ -103,6 +102,8 @@ describe('the script and the fonts', () => {
   it('are public, small and cached', async () => {
     const script = await get('/strand.js')
     expect(script.headers).toMatchObject({
+      'cross-origin-resource-policy': 'cross-origin',
+      'x-content-type-options': 'nosniff',
       'content-type': 'text/javascript; charset=utf-8',
       'access-control-allow-origin': '*',
     })

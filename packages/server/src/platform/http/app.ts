@@ -44,6 +44,7 @@ export async function buildApp(
 ): Promise<FastifyInstance> {
   const app = Fastify({
     logger: logger && { level: 'warn' },
+    disableRequestLogging: true,
     trustProxy: context.config.trustProxy,
     bodyLimit: 1024 * 1024,
     routerOptions: { ignoreTrailingSlash: true },

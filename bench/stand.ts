@@ -1,0 +1,43 @@
+import { readSettings } from '../bin/launch/settings.mjs'
+
+/** One measurement as a ratio of two things done in the same run. */
+export interface Ratio {
+  name: string
+  /** What is measured, and what it is held against, as rates or times. */
+  measured: string
+  against: string
+  ratio: number
+  /** Bound that the project sets itself; null where it is only told. */
+  wants: { least?: number; most?: number } | null
+}
+
+export const settings = readSettings({ forTests: true })
+
+export const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
+
+export function tell(ratios: Ratio[]): boolean {
+  let well = true
+  for (const { name, measured, against, ratio, wants } of ratios) {
+    const holds =
+      !wants ||
+      ((wants.least === undefined || ratio >= wants.least) && (wants.most === undefined || ratio <= wants.most))
+    well &&= holds
+    const bound = !wants
+      ? ''
+      : `  (wants ${wants.least === undefined ? `${wants.most} at most` : `${wants.least} at least`}: ${holds ? 'holds' : 'MISSED'})`
+    console.log(`${name}\n  ${measured}, against ${against}\n  ratio ${ratio.toFixed(2)}${bound}`)
+  }
+  return well
+}
+
+/** Milliseconds a call takes, the median of several, after warming up. */
+export function timeOf(work: () => unknown, rounds = 15): number {
+  for (let i = 0; i < 3; i++) work()
+  return median(
+    Array.from({ length: rounds }, () => {
+      const began = performance.now()
+      work()
+      return performance.now() - began
+    }),
+  )
+}
