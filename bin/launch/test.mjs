@@ -14,7 +14,14 @@ const npm = (script) => runShown('npm', ['run', '--silent', script])
 const parts = {
   lint: () => npm('lint'),
   types: () => npm('types'),
-  unit: (settings) => runShown('npx', ['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${settings.data}/unit.json`]),
+  unit: (settings) =>
+    runShown('npx', [
+      'vitest',
+      'run',
+      '--reporter=dot',
+      '--reporter=json',
+      `--outputFile.json=${settings.data}/unit.json`,
+    ]),
   e2e: (settings) =>
     runShown('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
       ...process.env,

@@ -17,47 +17,39 @@ const of = (region: Region) => placements.value.filter((p) => p.region === regio
 const share = (px: number) => `${(px / PAGE_WIDTH) * 100}%`
 const columnWidth = (region: Region) => share(Math.max(...of(region).map((p) => p.width)))
 const inside = (placement: Placement) => installs.value.filter((i) => i.placementId === placement.id)
-const columns = (['main', 'sidebar'] as const).map((region) => ({ region }))
+const columns: Region[] = ['main', 'sidebar']
+const boxOf = (placement: Placement) => ({
+  placement,
+  installs: inside(placement),
+  page: props.page,
+  offered: props.offered,
+})
 </script>
 
 <template>
   <div class="mx-auto max-w-[640px] border border-ink bg-sheet">
     <div v-for="placement in of('header')" :key="placement.id" class="border-b border-dashed border-soft/60">
-      <PlacementBox
-        :placement="placement"
-        :installs="inside(placement)"
-        :page="page"
-        :offered="offered"
-        @drop="emit('drop', $event, placement)"
-        @edit="emit('edit', placement)"
-      />
+      <PlacementBox v-bind="boxOf(placement)" @drop="emit('drop', $event, placement)" @edit="emit('edit', placement)" />
     </div>
     <div class="flex justify-center gap-[3%] py-4">
-      <template v-for="{ region } in columns" :key="region">
-        <div v-if="of(region).length" class="grid content-start gap-3" :style="{ width: columnWidth(region) }">
-          <div v-for="placement in of(region)" :key="placement.id" class="border border-dashed border-soft/60">
-            <PlacementBox
-              tall
-              :placement="placement"
-              :installs="inside(placement)"
-              :page="page"
-              :offered="offered"
-              @drop="emit('drop', $event, placement)"
-              @edit="emit('edit', placement)"
-            />
-          </div>
+      <div
+        v-for="region in columns.filter((r) => of(r).length)"
+        :key="region"
+        class="grid content-start gap-3"
+        :style="{ width: columnWidth(region) }"
+      >
+        <div v-for="placement in of(region)" :key="placement.id" class="border border-dashed border-soft/60">
+          <PlacementBox
+            tall
+            v-bind="boxOf(placement)"
+            @drop="emit('drop', $event, placement)"
+            @edit="emit('edit', placement)"
+          />
         </div>
-      </template>
+      </div>
     </div>
     <div v-for="placement in of('footer')" :key="placement.id" class="border-t border-dashed border-soft/60">
-      <PlacementBox
-        :placement="placement"
-        :installs="inside(placement)"
-        :page="page"
-        :offered="offered"
-        @drop="emit('drop', $event, placement)"
-        @edit="emit('edit', placement)"
-      />
+      <PlacementBox v-bind="boxOf(placement)" @drop="emit('drop', $event, placement)" @edit="emit('edit', placement)" />
     </div>
   </div>
 </template>

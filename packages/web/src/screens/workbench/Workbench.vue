@@ -178,7 +178,12 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
       <div class="border-b border-rule px-4 py-2 lg:px-[26px]">
         <StageTabs :chosen="setting" :places="bench.widget.places" @choose="choose" />
       </div>
-      <div class="min-h-0 flex-1 overflow-y-auto px-4 pt-1 pb-6 lg:px-[26px]" tabindex="0" role="region" aria-label="Stage">
+      <div
+        class="min-h-0 flex-1 overflow-y-auto px-4 pt-1 pb-6 lg:px-[26px]"
+        tabindex="0"
+        role="region"
+        aria-label="Stage"
+      >
         <Stage :payload="bench.result?.payload ?? null" :setting="setting" />
         <p v-if="!(bench.settings.sources as string[]).length" class="mt-4 max-w-[60ch]">
           <b>There is nothing to show yet.</b> Say where the headlines come from.

@@ -1,0 +1,70 @@
+// Makes the pictures of docs/screenshots from fresh demo data: `npm run shots`.
+import { mkdirSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { chromium, type Page } from '@playwright/test'
+import { buildWhatIsStale } from '../bin/launch/build.mjs'
+import { readSettings, root } from '../bin/launch/settings.mjs'
+import { startSystem } from '../bin/launch/system.mjs'
+import config from './playwright.config'
+import { installId, siteId, widgetId } from './pages/finds'
+
+const settings = readSettings()
+const own = { ...settings, data: join(settings.data, '..', '.pebblestrand-test', 'shots') }
+const folder = join(root, 'docs', 'screenshots')
+
+await buildWhatIsStale(console.log)
+rmSync(own.data, { recursive: true, force: true })
+mkdirSync(folder, { recursive: true })
+const system = await startSystem(own, { durable: false })
+const browser = await chromium.launch(config.use!.launchOptions)
+const page = await browser.newPage({
+  viewport: { width: 1280, height: 800 },
+  baseURL: `http://localhost:${settings.port}`,
+})
+
+const take = async (name: string, before: (page: Page) => Promise<unknown> = async () => {}) => {
+  await page.waitForLoadState('networkidle')
+  await before(page)
+  await page.waitForTimeout(500)
+  await page.screenshot({ path: join(folder, `${name}.png`) })
+}
+
+try {
+  await page.goto('/sign-in')
+  await take('sign-in')
+  await page.getByLabel('E-mail address').fill('mara@tern-and-tiller.example')
+  await page.getByLabel('Password').fill('low-tide-42')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await page.waitForURL('**/today')
+  await take('today')
+  await page.goto('/sites')
+  await take('sites')
+  await page.goto(`/sites/${await siteId(page, 'Gullhaven')}`)
+  await take('page-plan', async () => {
+    const chip = (await page
+      .getByRole('listitem')
+      .filter({ hasText: /^Island headlines$/ })
+      .boundingBox())!
+    const target = (await page.locator('[data-placement=footer]').boundingBox())!
+    await page.mouse.move(chip.x + 20, chip.y + 10)
+    await page.mouse.down()
+    await page.mouse.move(chip.x + 40, chip.y - 30, { steps: 5 })
+    await page.mouse.move(target.x + 300, target.y + 16, { steps: 8 })
+  })
+  await page.mouse.up()
+  await page.goto('/widgets')
+  await take('widgets')
+  const bench = await widgetId(page, 'Post in brief')
+  await page.goto(`/widgets/${bench}`)
+  await take('workbench', (p) => p.locator('[data-setting=columns]').click())
+  await page.goto(`/installs/${await installId(page, 'finding=cached-copy')}`)
+  await take('install')
+  await page.goto('/installs')
+  await take('installs')
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await page.goto('/today')
+  await take('today-dark')
+} finally {
+  await browser.close()
+  await system.stop()
+}
