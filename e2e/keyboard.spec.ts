@@ -1,5 +1,5 @@
 import { expect, test } from './pages/signed-in'
-import { installId, siteId } from './pages/finds'
+import { installId, siteId, widgetId } from './pages/finds'
 
 test('place a widget with the keyboard alone, told whether it fits', async ({ signedIn: page }) => {
   await page.goto(`/sites/${await siteId(page, 'Brackenfold')}`)
@@ -82,4 +82,21 @@ test('a proof can be read, and a page that moved leads to its plan', async ({ si
   await page.getByRole('link', { name: 'Open the page plan' }).click()
   await page.getByRole('button', { name: /Correct the path/ }).click()
   await expect(page.getByLabel('Path', { exact: true })).toHaveValue('/workshop')
+})
+
+test('a number opens its control in place, and gets the focus back', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'Post in brief')}`)
+  const columns = page.getByRole('spinbutton', { name: /Columns on desktop/ }).first()
+  await columns.click()
+  await expect(page.getByText(/px each in \d+ px\./)).toBeVisible()
+  await expect(page.getByText('6 items fill 2 whole rows.')).toBeVisible()
+  await page.getByRole('button', { name: 'More' }).click()
+  await expect(columns).toHaveAttribute('aria-valuenow', '4')
+  await expect(page.getByText('The last row has gaps: 4 or 8 would fill it.')).toBeVisible()
+  await page.getByRole('button', { name: 'Less' }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: 'More' })).toHaveCount(0)
+  await expect(columns).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'More' })).toBeVisible()
 })

@@ -1,7 +1,7 @@
 import cookie from '@fastify/cookie'
 import helmet from '@fastify/helmet'
 import serveStatic from '@fastify/static'
-import Fastify, { type FastifyInstance } from 'fastify'
+import Fastify, { LogController, type FastifyInstance } from 'fastify'
 import { accountRoutes } from '../../accounts/routes'
 import { guard } from '../../accounts/guard'
 import { checkRoutes } from '../../checks/routes'
@@ -44,7 +44,7 @@ export async function buildApp(
 ): Promise<FastifyInstance> {
   const app = Fastify({
     logger: logger && { level: 'warn' },
-    disableRequestLogging: true,
+    logController: new LogController({ disableRequestLogging: true }),
     trustProxy: context.config.trustProxy,
     bodyLimit: 1024 * 1024,
     routerOptions: { ignoreTrailingSlash: true },

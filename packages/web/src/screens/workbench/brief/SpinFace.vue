@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Control } from '@pebblestrand/core/kinds'
 import { PopoverButton } from '@headlessui/vue'
-import { ref } from 'vue'
+import { nextTick, ref } from 'vue'
 import { face, faceWhen } from './faces'
 
 /**
@@ -34,6 +34,11 @@ function onKey(event: KeyboardEvent): void {
   else return
   event.preventDefault()
 }
+/** The popover hands the focus back to its own button when it closes; it belongs to the number. */
+async function passFocusOn(): Promise<void> {
+  await nextTick()
+  if (!props.open) spin.value?.focus()
+}
 const toggle = () => !props.disabled && behind.value?.el.click()
 </script>
 
@@ -57,6 +62,6 @@ const toggle = () => !props.disabled && behind.value?.el.click()
     tabindex="-1"
     aria-hidden="true"
     class="sr-only"
-    @focus="spin?.focus()"
+    @focus="passFocusOn"
   />
 </template>
