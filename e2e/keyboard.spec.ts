@@ -92,7 +92,7 @@ test('a number opens its control in place, and gets the focus back', async ({ si
   await expect(page.getByText('6 items fill 2 whole rows.')).toBeVisible()
   await page.getByRole('button', { name: 'More' }).click()
   await expect(columns).toHaveAttribute('aria-valuenow', '4')
-  await expect(page.getByText('The last row has gaps: 4 or 8 would fill it.')).toBeVisible()
+  await expect(page.getByText('The last row has gaps: 4 or 8 would fill it.', { exact: true })).toBeVisible()
   await page.getByRole('button', { name: 'Less' }).click()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('button', { name: 'More' })).toHaveCount(0)

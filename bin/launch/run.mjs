@@ -12,8 +12,10 @@ export function runQuietly(command, args, { env = process.env, cwd = root, faili
     maxBuffer: 1 << 26,
   })
   if (done.error) throw new Complaint(`${failing} ${done.error.message}`)
-  if (done.status !== 0)
-    throw new Complaint(`${failing}\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-15).join('\n')}`)
+  if (done.status !== 0) {
+    const said = (done.stderr || done.stdout || '').trim().split('\n')
+    throw new Complaint(`${failing} ${said.at(-1) ?? ''}`.trim())
+  }
   return done.stdout
 }
 

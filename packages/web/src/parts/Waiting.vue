@@ -4,8 +4,8 @@ import { onBeforeUnmount, onMounted, ref } from 'vue'
 /** Waits over half a second say what is being done. */
 defineProps<{ doing: string }>()
 const late = ref(false)
-let timer = 0
-onMounted(() => (timer = window.setTimeout(() => (late.value = true), 500)))
+let timer: ReturnType<typeof setTimeout> | undefined
+onMounted(() => (timer = setTimeout(() => (late.value = true), 500)))
 onBeforeUnmount(() => clearTimeout(timer))
 </script>
 

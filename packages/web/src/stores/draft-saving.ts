@@ -16,7 +16,7 @@ export function useDraftSaving(currentSettings: () => Record<string, unknown>) {
   const version = ref(0)
   const savedAt = ref('')
   let path = ''
-  let timer = 0
+  let timer: ReturnType<typeof setTimeout> | undefined
   let running: Promise<void> | null = null
 
   function begin(widgetId: string, draft: Draft): void {
@@ -35,7 +35,7 @@ export function useDraftSaving(currentSettings: () => Record<string, unknown>) {
     if (state.value === 'conflict') return
     state.value = 'waiting'
     clearTimeout(timer)
-    timer = window.setTimeout(() => void flush(), PAUSE_MS)
+    timer = setTimeout(() => void flush(), PAUSE_MS)
   }
 
   /** Saves what waits, now. */

@@ -10,7 +10,7 @@ export const useToday = defineStore('today', () => {
   const answer = ref<TodayAnswer | null>(null)
   const sites = ref<SiteRow[]>([])
   const siteTotal = ref(0)
-  let watching = 0
+  let watching: ReturnType<typeof setTimeout> | undefined
 
   async function load(): Promise<void> {
     const [today, strands] = await Promise.all([
@@ -28,7 +28,7 @@ export const useToday = defineStore('today', () => {
 
   function watchRound(): void {
     clearTimeout(watching)
-    watching = window.setTimeout(() => void load(), WATCH_MS)
+    watching = setTimeout(() => void load(), WATCH_MS)
   }
   const stopWatching = () => clearTimeout(watching)
 

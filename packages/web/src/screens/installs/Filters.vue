@@ -33,16 +33,18 @@ const none = computed(() =>
 </script>
 
 <template>
-  <form aria-label="Filters" @submit.prevent>
-    <label class="label block" for="register-words">Only those with</label>
-    <input
-      id="register-words"
-      class="field mb-3"
-      type="search"
-      :value="filters.q ?? ''"
-      @change="change('q', ($event.target as HTMLInputElement).value)"
-    />
-    <template v-for="field in fields" :key="field.name">
+  <form aria-label="Filters" class="grid grid-cols-2 gap-x-5 lg:block" @submit.prevent>
+    <div class="col-span-2">
+      <label class="label block" for="register-words">Only those with</label>
+      <input
+        id="register-words"
+        class="field mb-3"
+        type="search"
+        :value="filters.q ?? ''"
+        @change="change('q', ($event.target as HTMLInputElement).value)"
+      />
+    </div>
+    <div v-for="field in fields" :key="field.name">
       <label class="label block" :for="`filter-${field.name}`">{{ field.label }}</label>
       <select
         :id="`filter-${field.name}`"
@@ -54,7 +56,7 @@ const none = computed(() =>
         <option value="">any</option>
         <option v-for="option in field.options" :key="option.id" :value="option.id">{{ option.name }}</option>
       </select>
-    </template>
+    </div>
     <label class="flex items-center gap-2"
       ><input
         type="checkbox"

@@ -53,7 +53,7 @@ const direction = (id: string) =>
 </script>
 
 <template>
-  <div class="grid gap-x-9 gap-y-6 px-4 py-7 lg:grid-cols-[190px_minmax(0,1fr)] lg:px-8">
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-x-9 gap-y-6 px-4 py-7 lg:grid-cols-[190px_minmax(0,1fr)] lg:px-8">
     <div>
       <h1 class="text-[31px] font-bold">Installs</h1>
       <p v-if="register.list" class="mt-2 mb-5 text-soft" role="status">
@@ -71,7 +71,13 @@ const direction = (id: string) =>
             : 'The register lists every widget on every page. Plan the first install on a site’s page plan.'
         }}
       </p>
-      <div v-else class="overflow-x-auto pb-40 lg:overflow-visible" tabindex="-1">
+      <div
+        v-else
+        class="overflow-x-auto pb-40 xl:overflow-visible xl:pb-0"
+        tabindex="0"
+        role="region"
+        aria-label="Register"
+      >
         <table class="w-full min-w-[860px] border-collapse text-[14px]">
           <caption class="sr-only">
             The register of installs

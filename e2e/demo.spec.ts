@@ -1,0 +1,82 @@
+import { findingCodes } from '@pebblestrand/core/verify'
+import { api, expect, siteAddress, test } from './pages/signed-in'
+import { installId } from './pages/finds'
+
+// The demo tells a story: most installs are confirmed, and every finding that can be told has a live example.
+
+test('every finding has a live example, found by a real check', async ({ signedIn: page }) => {
+  const { findings } = await api<{ findings: string[] }>(page, 'GET', '/api/installs/filters')
+  const shown = findingCodes.filter((code) => code !== 'still-there') // seen only while something is being taken out
+  expect([...findings].sort()).toEqual([...shown].sort())
+})
+
+test('most installs are confirmed, and one is retired, with proof', async ({ signedIn: page }) => {
+  const { counts } = await api<{ counts: { installs: number; confirmed: number } }>(page, 'GET', '/api/today')
+  expect(counts.confirmed / counts.installs).toBeGreaterThan(0.6)
+  const retired = await api<{ retiredAt: string; check: { findings: []; answers: [] } }>(
+    page,
+    'GET',
+    `/api/installs/${await installId(page, 'status=retired')}`,
+  )
+  expect(retired.retiredAt).not.toBeNull()
+  expect(retired.check.findings).toEqual([])
+  expect(retired.check.answers).toHaveLength(2)
+})
+
+test('confirmed widgets are really there, in each platform’s own page', async ({ signedIn: page, browser }) => {
+  const { rows } = await api<{ rows: { origin: string; path: string; widget: string; region: string }[] }>(
+    page,
+    'GET',
+    '/api/installs?status=confirmed&size=200',
+  )
+  expect(rows.length).toBeGreaterThan(20)
+  const visitor = await (await browser.newContext()).newPage()
+  for (const host of ['gullhaven', 'windle-knot', 'observatory']) {
+    const here = rows.filter((row) => row.origin === siteAddress(host).slice(0, -1) && row.path === '/')
+    await visitor.goto(siteAddress(host))
+    await expect(visitor.locator('[data-pebblestrand-release]')).toHaveCount(here.length)
+    for (const element of await visitor.locator('[data-pebblestrand]').all()) {
+      await expect(element.getByRole('listitem').first()).toBeVisible()
+      const box = (await element.boundingBox())!
+      expect(box.width).toBeGreaterThan(200)
+      expect(box.height).toBeGreaterThan(60)
+    }
+  }
+  await visitor.context().close()
+})
+
+test('retire: still there, then gone and proved; kept after all when asked', async ({ signedIn: page }) => {
+  await page.goto(`/installs/${await installId(page, 'status=confirmed&q=Brackenfold')}`)
+  const saw = page.getByRole('region', { name: 'What we saw' })
+  await saw.getByRole('button', { name: 'Retire' }).click()
+  await expect(saw.getByRole('heading', { name: 'It is still on the page.' })).toBeVisible()
+  await expect(saw).toContainText('press Publish page')
+  await saw.getByRole('button', { name: 'Keep it after all' }).click()
+  await expect(saw).toContainText('Confirmed: there, once, in its place.')
+})
+
+test('phone width: everything can be read, nothing scrolls sideways', async ({ signedIn: page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  const install = await installId(page, 'finding=double')
+  for (const path of ['/today', '/sites', '/widgets', '/installs', `/installs/${install}`, '/sites?new=1']) {
+    await page.goto(path)
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+    expect([path, over]).toEqual([path, 0])
+  }
+})
+
+test('the theme follows the system, or the person', async ({ signedIn: page }) => {
+  const ground = () => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)
+  await page.emulateMedia({ colorScheme: 'light' })
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'light')
+  const light = await ground()
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await expect.poll(ground).not.toBe(light)
+  await page.getByRole('button', { name: /account and theme/ }).click()
+  await page.getByRole('menuitem', { name: 'Light' }).click()
+  await expect.poll(ground).toBe(light)
+  await page.reload()
+  await expect.poll(ground).toBe(light)
+})
