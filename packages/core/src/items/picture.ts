@@ -1,7 +1,7 @@
 import { load } from 'cheerio'
 import { absolute } from './links'
 import type { Picture } from './item'
-import type { LooseEntry, MediaEntry, MediaPicture } from './normalise'
+import type { LooseEntry, MediaEntry, MediaPicture } from './loose-entry'
 
 /** The picture of an entry: Media RSS first (largest content, then thumbnail), then the format's own, an image enclosure, the first picture in the text. */
 export function pictureOf(entry: LooseEntry, html: string, base: string | null): Picture | null {

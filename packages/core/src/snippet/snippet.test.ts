@@ -29,13 +29,13 @@ describe('snippets', () => {
 `,
     )
   })
-  it('frame: title, width, height, lazy', () => {
+  it('frame: title, width, height with room to spare, lazy', () => {
     const frame = load(snippetText({ ...request, method: 'frame' }))('iframe')
     expect(frame.attr()).toEqual({
       src: 'https://strand.example/f/pk7h2-mq9xv',
       title: 'Harbour news',
       width: '300',
-      height: '412',
+      height: '474',
       loading: 'lazy',
       style: 'border:0;max-width:100%',
     })

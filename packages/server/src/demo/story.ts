@@ -137,6 +137,7 @@ export const chapters: Chapter[] = [
   chapter('tarnside-vets', '/', 'main', 'Post in brief', 'confirmed', 340),
   chapter('tarnside-vets', '/opening-hours', 'sidebar', 'Animal news', 'unpublished', 4),
   chapter('tarnside-vets', '/advice', 'main', 'Animal news', 'confirmed', 330),
+  chapter('tarnside-vets', '/advice', 'footer', 'Post in brief', 'confirmed', 325, 'frame'),
   chapter('tarnside-vets', '/advice', 'sidebar', 'Harbour news', 'other-widget', 35),
   chapter('pollard-cycles', '/', 'main', 'Cycling notes', 'confirmed', 560),
   chapter('pollard-cycles', '/', 'footer', 'Post in brief', 'confirmed', 550),

@@ -73,7 +73,7 @@ const direction = (id: string) =>
       </p>
       <div
         v-else
-        class="overflow-x-auto pb-40 xl:overflow-visible xl:pb-0"
+        class="relative overflow-x-auto pb-40 xl:overflow-visible xl:pb-0"
         tabindex="0"
         role="region"
         aria-label="Register"

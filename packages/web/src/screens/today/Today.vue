@@ -47,7 +47,7 @@ onBeforeUnmount(today.stopWatching)
         >
         <template v-else>Nothing needs a hand</template>
       </h1>
-      <p class="mt-3 leading-[1.45] text-soft">
+      <p v-if="today.answer.counts.installs" class="mt-3 leading-[1.45] text-soft">
         {{ today.answer.counts.confirmed }} of {{ plural(today.answer.counts.installs, 'install') }} on
         {{ plural(today.answer.counts.sites, 'site') }} are confirmed.
         <template v-if="today.answer.counts.checkedAt"

@@ -1,16 +1,10 @@
 <script setup lang="ts">
 import type { Piece } from '@pebblestrand/core/kinds'
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { autoUpdate, flip, offset, shift, useFloating } from '@floating-ui/vue'
-import { computed, inject, ref } from 'vue'
-import { hintsKey } from '../hints'
-import ChoiceControl from './ChoiceControl.vue'
-import ColourControl from './ColourControl.vue'
-import { face, faceWhen } from './faces'
-import NumberControl from './NumberControl.vue'
-import SpinFace from './SpinFace.vue'
-import TextControl from './TextControl.vue'
-import WordsControl from './WordsControl.vue'
+import { computed, ref } from 'vue'
+import { face, faceWhen, panelFace, usePlacing } from './faces'
+import PieceControl from './PieceControl.vue'
+import SpinPiece from './SpinPiece.vue'
 
 /** One value of the brief, changed in place. Faces are spans: a button cannot break over two lines of a sentence. */
 const props = defineProps<{
@@ -22,28 +16,14 @@ const props = defineProps<{
 const emit = defineEmits<{ set: [value: unknown]; sources: [] }>()
 
 const control = computed(() => props.piece.control)
-const hints = inject(hintsKey, () => [])
 const anchor = ref<HTMLElement | null>(null)
 const panel = ref<HTMLElement | null>(null)
-const { floatingStyles } = useFloating(anchor, panel, {
-  placement: 'bottom-start',
-  whileElementsMounted: autoUpdate,
-  middleware: [offset(6), flip(), shift({ padding: 12 })],
-})
-
+const placing = usePlacing(anchor, panel)
 const named = computed(() => ({
   'aria-label': `${props.piece.label}: ${props.piece.words}`,
   'aria-disabled': props.disabled,
   'data-setting': props.piece.key,
 }))
-const options = computed(() => {
-  if (control.value.type === 'choice') return control.value.options
-  if (control.value.type !== 'switch') return []
-  return [
-    { value: true, words: control.value.on },
-    { value: false, words: control.value.off },
-  ]
-})
 const openSources = () => !props.disabled && emit('sources')
 </script>
 
@@ -59,22 +39,22 @@ const openSources = () => !props.disabled && emit('sources')
     @keydown.space.prevent="openSources"
     >{{ piece.words }}</span
   >
+  <SpinPiece
+    v-else-if="control.type === 'number'"
+    :control="control"
+    :value="Number(value)"
+    :words="piece.words"
+    :label="piece.label"
+    :setting="piece.key"
+    :fault="fault !== ''"
+    :disabled="disabled"
+    @set="emit('set', $event)"
+  >
+    <PieceControl :piece="piece" :value="value" :fault="fault" @set="emit('set', $event)" />
+  </SpinPiece>
   <Popover v-else v-slot="{ open, close }" as="span">
     <span ref="anchor">
-      <SpinFace
-        v-if="control.type === 'number'"
-        :control="control"
-        :value="Number(value)"
-        :words="piece.words"
-        :label="piece.label"
-        :setting="piece.key"
-        :open="open"
-        :fault="fault !== ''"
-        :disabled="disabled"
-        @set="emit('set', $event)"
-      />
       <PopoverButton
-        v-else
         as="span"
         role="button"
         tabindex="0"
@@ -89,52 +69,8 @@ const openSources = () => !props.disabled && emit('sources')
         />{{ piece.words }}</PopoverButton
       >
     </span>
-    <PopoverPanel
-      ref="panel"
-      class="z-30 w-max max-w-[300px] min-w-[230px] border border-ink bg-sheet px-[14px] py-3 text-[14px] leading-normal"
-      :style="floatingStyles"
-      focus
-    >
-      <p class="mb-2 text-[12.5px] font-semibold text-soft">{{ piece.label }}</p>
-      <NumberControl
-        v-if="control.type === 'number'"
-        :control="control"
-        :value="Number(value)"
-        :label="piece.label"
-        @set="emit('set', $event)"
-      />
-      <ChoiceControl
-        v-else-if="control.type === 'choice' || control.type === 'switch'"
-        :options="options"
-        :value="value"
-        :label="piece.label"
-        @set="emit('set', $event)"
-        @done="close()"
-      />
-      <WordsControl
-        v-else-if="control.type === 'words'"
-        :control="control"
-        :value="value as string[]"
-        :label="piece.label"
-        @set="emit('set', $event)"
-      />
-      <TextControl
-        v-else-if="control.type === 'text'"
-        :control="control"
-        :value="String(value)"
-        :label="piece.label"
-        @set="emit('set', $event)"
-        @done="close()"
-      />
-      <ColourControl
-        v-else-if="control.type === 'colour'"
-        :control="control"
-        :value="String(value)"
-        :label="piece.label"
-        @set="emit('set', $event)"
-      />
-      <p v-if="fault" class="mt-2 text-coral">It {{ fault }}.</p>
-      <p v-for="hint in hints(piece.key)" :key="hint" class="mt-2">{{ hint }}</p>
+    <PopoverPanel ref="panel" :class="panelFace" :style="placing" focus>
+      <PieceControl :piece="piece" :value="value" :fault="fault" @set="emit('set', $event)" @done="close()" />
     </PopoverPanel>
   </Popover>
 </template>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import type { Control } from '@pebblestrand/core/kinds'
-import { PopoverButton } from '@headlessui/vue'
-import { nextTick, ref } from 'vue'
-import { face, faceWhen } from './faces'
+import { nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
+import { face, faceWhen, panelFace, usePlacing } from './faces'
 
 /**
  * A number in the sentence: a spin button that arrow keys change without opening anything; a click or Enter opens its
- * control. A spin button cannot say that something is open, so the popover has a button of its own behind it.
+ * control. The popover is its own, since a spin button may not say that it has something open.
  */
 const props = defineProps<{
   control: Extract<Control, { type: 'number' }>
@@ -14,13 +13,25 @@ const props = defineProps<{
   words: string
   label: string
   setting: string
-  open: boolean
   fault: boolean
   disabled: boolean
 }>()
 const emit = defineEmits<{ set: [value: number] }>()
 const spin = ref<HTMLElement | null>(null)
-const behind = ref<{ el: HTMLElement } | null>(null)
+const panel = ref<HTMLElement | null>(null)
+const open = ref(false)
+const placing = usePlacing(spin, panel)
+
+async function toggle(): Promise<void> {
+  if (props.disabled) return
+  open.value = !open.value
+  await nextTick()
+  panel.value?.querySelector<HTMLElement>('button:not(:disabled), input')?.focus()
+}
+function close(): void {
+  open.value = false
+  spin.value?.focus()
+}
 
 const steps: Record<string, number> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }
 function onKey(event: KeyboardEvent): void {
@@ -30,16 +41,19 @@ function onKey(event: KeyboardEvent): void {
   if (by) emit('set', Math.min(max, Math.max(min, props.value + by * step)))
   else if (event.key === 'Home') emit('set', min)
   else if (event.key === 'End') emit('set', max)
-  else if (event.key === 'Enter') behind.value?.el.click()
+  else if (event.key === 'Enter') void toggle()
+  else if (event.key === 'Escape') close()
   else return
   event.preventDefault()
 }
-/** The popover hands the focus back to its own button when it closes; it belongs to the number. */
-async function passFocusOn(): Promise<void> {
-  await nextTick()
-  if (!props.open) spin.value?.focus()
+
+/** A press or the focus anywhere else closes it. */
+function onElsewhere(event: Event): void {
+  const target = event.target as Node
+  if (open.value && !spin.value?.contains(target) && !panel.value?.contains(target)) open.value = false
 }
-const toggle = () => !props.disabled && behind.value?.el.click()
+onMounted(() => ['pointerdown', 'focusin'].forEach((name) => document.addEventListener(name, onElsewhere)))
+onBeforeUnmount(() => ['pointerdown', 'focusin'].forEach((name) => document.removeEventListener(name, onElsewhere)))
 </script>
 
 <template>
@@ -57,11 +71,17 @@ const toggle = () => !props.disabled && behind.value?.el.click()
     :aria-disabled="disabled"
     @keydown="onKey"
     @click="toggle"
-    >{{ words }}</span><PopoverButton
-    ref="behind"
-    tabindex="-1"
-    aria-hidden="true"
-    class="sr-only"
-    @focus="passFocusOn"
-  />
+    >{{ words }}</span
+  >
+  <div
+    v-if="open"
+    ref="panel"
+    role="group"
+    :aria-label="label"
+    :class="panelFace"
+    :style="placing"
+    @keydown.esc.prevent="close"
+  >
+    <slot />
+  </div>
 </template>
