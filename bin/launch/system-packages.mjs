@@ -1,4 +1,4 @@
-// Debian's packages: PostgreSQL to run, Chromium for the browser tests.
+// Debian's packages: PostgreSQL to run; Chromium, and fonts for it to measure with, for the browser tests.
 import { existsSync, readdirSync } from 'node:fs'
 import { spawnSync } from 'node:child_process'
 import { Complaint } from './complaint.mjs'
@@ -12,7 +12,11 @@ export function postgresPrograms() {
   return newest ? `${base}/${newest}/bin` : null
 }
 
-const there = { postgresql: () => postgresPrograms() !== null, chromium: () => existsSync('/usr/bin/chromium') }
+const there = {
+  postgresql: () => postgresPrograms() !== null,
+  chromium: () => existsSync('/usr/bin/chromium'),
+  'fonts-liberation': () => existsSync('/usr/share/fonts/truetype/liberation'),
+}
 
 /** Installs what is missing through apt as root or by sudo; else says the exact command. */
 export function ensureSystemPackages(wanted, say) {
