@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest'
+import { readConfig } from './config'
+
+const url = { DATABASE_URL: 'postgres://u:p@db.example/x' }
+
+describe('configuration from the environment', () => {
+  it('has a default for everything but the database', () => {
+    expect(readConfig(url)).toEqual({
+      port: 4600,
+      host: '127.0.0.1',
+      origin: 'http://localhost:4600',
+      trustProxy: false,
+      databaseUrl: url.DATABASE_URL,
+      role: 'all',
+      demo: true,
+      standinsPort: 4700,
+    })
+    expect(() => readConfig({})).toThrow(/DATABASE_URL/)
+  })
+  it('follows the port, unless it is told its public address; a path on it is left off', () => {
+    expect(readConfig({ ...url, PEBBLESTRAND_PORT: '5000' }).origin).toBe('http://localhost:5000')
+    expect(readConfig({ ...url, PEBBLESTRAND_ORIGIN: 'https://strand.example/app/' }).origin).toBe(
+      'https://strand.example',
+    )
+  })
+  it.each([
+    ['PEBBLESTRAND_PORT', 'harbour'],
+    ['PEBBLESTRAND_PORT', '70000'],
+    ['PEBBLESTRAND_ORIGIN', 'strand'],
+    ['ROLE', 'captain'],
+    ['NO_DEMO', 'yes'],
+  ])('names %s when it is %s', (name, value) => expect(() => readConfig({ ...url, [name]: value })).toThrow(name))
+  it('opens names below localhost for the demo only', () =>
+    expect(readConfig({ ...url, NO_DEMO: '1' }).demo).toBe(false))
+})
