@@ -44,6 +44,22 @@ async function bundleNode(entry, outfile) {
   })
 }
 
+/** A command starts anew at every call: everything in one file is read in half the time. */
+async function bundleCommand(entry, outfile) {
+  const { build } = await import('esbuild')
+  await build({
+    entryPoints: [entry],
+    outfile,
+    bundle: true,
+    minify: true,
+    keepNames: true,
+    platform: 'node',
+    format: 'cjs',
+    target: 'node20',
+    logLevel: 'error',
+  })
+}
+
 /** The script client sites load: one file, no module, old enough for every browser in use. */
 async function bundleRuntime() {
   const { build } = await import('esbuild')
@@ -79,9 +95,9 @@ const parts = [
   },
   {
     name: 'pebble',
-    mark: at('server', 'dist', 'pebble.js'),
+    mark: at('server', 'dist', 'pebble.cjs'),
     sources: [at('server', 'src', 'cli'), at('core', 'src')],
-    make: () => bundleNode(at('server', 'src', 'cli', 'main.ts'), at('server', 'dist', 'pebble.js')),
+    make: () => bundleCommand(at('server', 'src', 'cli', 'main.ts'), at('server', 'dist', 'pebble.cjs')),
   },
   {
     name: 'stand-ins',

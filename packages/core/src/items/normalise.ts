@@ -1,3 +1,5 @@
+import { sha256 } from '@noble/hashes/sha2.js'
+import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js'
 import { parseDate } from './dates'
 import { absolute } from './links'
 import type { Item } from './item'
@@ -16,7 +18,7 @@ export function normalise(raw: unknown, base: string | null): Item | null {
   if (!title && !text && !link) return null
   const publishedAt = dateOf(entry)
   return {
-    id: entry.guid?.value ?? entry.id ?? entry.rdf?.about ?? link ?? `${title}\u0000${publishedAt ?? ''}`,
+    id: entry.guid?.value || entry.id || entry.rdf?.about || link || hashOf(title, publishedAt),
     title,
     text,
     html,
@@ -27,6 +29,9 @@ export function normalise(raw: unknown, base: string | null): Item | null {
     labels: labelsOf(entry),
   }
 }
+
+const hashOf = (title: string, publishedAt: string | null) =>
+  `hash:${bytesToHex(sha256(utf8ToBytes(`${title}\n${publishedAt ?? ''}`))).slice(0, 32)}`
 
 function linkOf(entry: LooseEntry): string | undefined {
   const alternate = entry.links?.find((l) => (l.rel ?? 'alternate') === 'alternate')

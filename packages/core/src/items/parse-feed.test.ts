@@ -3,6 +3,7 @@ import Parser from 'rss-parser'
 import { describe, expect, it } from 'vitest'
 import { parseFeed } from './parse-feed'
 import { FeedError } from './feed-error'
+import { isStorable } from './storable'
 
 const fixture = (name: string) => readFileSync(new URL(`./fixtures/${name}`, import.meta.url), 'utf8')
 
@@ -146,6 +147,27 @@ describe('as found in the wild', () => {
   it('leaves out doubles by id and keeps the first', () => {
     const item = (title: string) => `<item><title>${title}</title><guid isPermaLink="false">same</guid></item>`
     expect(parseFeed(rss(item('newer') + item('older')), null).items.map((i) => i.title)).toEqual(['newer'])
+  })
+
+  it('tells items without guid and link apart by title and date, the same at every reading', () => {
+    const text = rss('<item><title>a</title></item><item><title>b</title></item><item><title>a</title></item>')
+    const ids = parseFeed(text, null).items.map((i) => i.id)
+    expect(ids).toEqual([expect.stringMatching(/^hash:[0-9a-f]{32}$/), expect.stringMatching(/^hash:[0-9a-f]{32}$/)])
+    expect(parseFeed(text, null).items.map((i) => i.id)).toEqual(ids)
+  })
+
+  it('gives nothing that a database refuses, whatever characters a feed carries', () => {
+    const feed = JSON.stringify({
+      version: 'https://jsonfeed.org/version/1.1',
+      title: 'A\0B',
+      items: [
+        { id: 'x\0y', title: 'half \ud83d', content_text: '\0text', tags: ['\udc00tag'], authors: [{ name: 'N\0' }] },
+      ],
+    })
+    const { title, items } = parseFeed(feed, null)
+    expect({ title, ...items[0] }).toMatchObject({ id: 'xy', text: 'text', labels: ['\ufffdtag'], author: 'N' })
+    for (const text of JSON.stringify({ title, items }).match(/"(?:[^"\\]|\\.)*"/g)!)
+      expect(isStorable(JSON.parse(text) as string)).toBe(true)
   })
 
   it('takes the name out of "address (Name)"', () => {

@@ -4,6 +4,7 @@ import { normalise } from './normalise'
 import { absolute } from './links'
 import type { Feed, FeedFormat, Item } from './item'
 import { fold, plainText } from './sanitise'
+import { storable } from './storable'
 
 /** How far apart the parts of a feed are named in the four formats, seen as one loose record. */
 interface LooseFeed {
@@ -31,13 +32,13 @@ export function parseFeed(text: string, base: string | null): Feed {
   const link = absolute(homeOf(loose), base)
   const within = absolute(loose.xml?.base, base) ?? base ?? link
   const raw = loose.items ?? loose.entries ?? []
-  return {
+  return storable({
     format: format as FeedFormat,
     title: titleOf(loose.title),
     link,
     language: loose.language ?? loose.xml?.lang ?? null,
     items: unique(raw.map((entry) => normalise(entry, within)).filter((item) => item !== null)),
-  }
+  })
 }
 
 function detect(document: string) {

@@ -1,7 +1,8 @@
 import { randomBytes, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto'
 
 /** OWASP's password storage advice for scrypt: N = 2^17, r = 8, p = 1; 128 MiB a hash. */
-const COST = { N: 2 ** 17, r: 8, p: 1, maxmem: 160 * 1024 * 1024 }
+const COST = { N: 2 ** 17, r: 8, p: 1 }
+const MOST_MEMORY = 160 * 1024 * 1024
 const LENGTH = 32
 
 const derive = (password: string, salt: Buffer, options: ScryptOptions) =>
@@ -10,10 +11,10 @@ const derive = (password: string, salt: Buffer, options: ScryptOptions) =>
   )
 
 /** `scrypt$N$r$p$salt$hash`, so that the cost can be raised later. */
-export async function hashPassword(password: string): Promise<string> {
+export async function hashPassword(password: string, cost = COST): Promise<string> {
   const salt = randomBytes(16)
-  const key = await derive(password, salt, COST)
-  return ['scrypt', COST.N, COST.r, COST.p, salt.toString('base64url'), key.toString('base64url')].join('$')
+  const key = await derive(password, salt, { ...cost, maxmem: MOST_MEMORY })
+  return ['scrypt', cost.N, cost.r, cost.p, salt.toString('base64url'), key.toString('base64url')].join('$')
 }
 
 export async function checkPassword(password: string, stored: string): Promise<boolean> {
@@ -23,7 +24,7 @@ export async function checkPassword(password: string, stored: string): Promise<b
     N: Number(N),
     r: Number(r),
     p: Number(p),
-    maxmem: COST.maxmem,
+    maxmem: MOST_MEMORY,
   })
   return wanted.length === key.length && timingSafeEqual(wanted, key)
 }

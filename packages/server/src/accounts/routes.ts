@@ -3,6 +3,7 @@ import { fn, col, where } from 'sequelize'
 import { z } from 'zod'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { line } from '../platform/http/fields'
 import { parse } from '../platform/http/parse'
 import { requireToken } from './guard'
 import { User } from './models'
@@ -11,14 +12,20 @@ import { begin, COOKIE, end, resume } from './sessions'
 import { agencyName, setUpOwner, setupKey } from './setup'
 import { Tries } from './tries'
 
-const Email = z.email('must be an e-mail address').max(200)
-const SignIn = z.object({ email: Email, password: z.string().min(1, 'is missing').max(500) })
-const SetUp = z.object({
-  key: z.string().min(1, 'is missing').max(100),
-  agency: z.string().trim().min(1, 'is missing').max(80),
-  name: z.string().trim().min(1, 'is missing').max(80),
+const Email = z.email('must be an e-mail address').max(200, 'must have 200 letters or fewer')
+const SignIn = z.object({
   email: Email,
-  password: z.string().min(10, 'must have 10 characters or more').max(500),
+  password: z.string('is missing').min(1, 'is missing').max(500, 'must have 500 letters or fewer'),
+})
+const SetUp = z.object({
+  key: line(100),
+  agency: line(80),
+  name: line(80),
+  email: Email,
+  password: z
+    .string('is missing')
+    .min(10, 'must have 10 characters or more')
+    .max(500, 'must have 500 letters or fewer'),
 })
 
 const facts = async (user: User, csrf: string) => ({

@@ -95,7 +95,7 @@ describe('pages and placements', () => {
     expect((await ada.post(`/api/sites/${id}/placements`, placement)).status).toBe(200)
     expect(await ada.post(`/api/sites/${id}/placements`, { ...placement, name: 'b', width: 10 })).toMatchObject({
       status: 400,
-      body: { error: { issues: [{ field: 'width', message: 'must be 40 px or more' }] } },
+      body: { error: { issues: [{ field: 'width', message: 'must be a whole number from 40 to 4000' }] } },
     })
     expect(await ada.post(`/api/sites/${id}/placements`, { ...placement, name: 'c', selector: 'a[[' })).toMatchObject({
       status: 400,

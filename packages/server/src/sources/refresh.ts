@@ -1,4 +1,4 @@
-import { Op } from 'sequelize'
+import { Op, UniqueConstraintError } from 'sequelize'
 import { recomputeForSource } from '../delivery/compute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
@@ -13,10 +13,20 @@ const DAY = 24 * 60
 export const backOff = (intervalMinutes: number, failures: number) =>
   Math.min(Math.max(intervalMinutes, DAY), intervalMinutes * 2 ** Math.min(failures, 12))
 
-/** Adds a feed as a source, or gives the one that is there. Its items are stored at once. */
-export async function addSource({ db, outbound }: Context, url: string): Promise<Source> {
+/** Adds a feed as a source, or gives the one that is there, also when two add it at once. Its items are stored at once. */
+export async function addSource(context: Context, url: string): Promise<Source> {
   const there = await Source.findOne({ where: { url } })
   if (there) return there
+  try {
+    return await readNew(context, url)
+  } catch (error) {
+    const meanwhile = error instanceof UniqueConstraintError && (await Source.findOne({ where: { url } }))
+    if (meanwhile) return meanwhile
+    throw error
+  }
+}
+
+async function readNew({ db, outbound }: Context, url: string): Promise<Source> {
   const reading = await readFeed(outbound, url)
   if (reading.kind === 'problem')
     throw new AppError('fetch-failed', { message: reading.problem.message, remedy: reading.problem.remedy })

@@ -2,6 +2,7 @@ import type { FastifyInstance } from 'fastify'
 import { z } from 'zod'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { line, wholeNumber } from '../platform/http/fields'
 import { IdParams, Paging, windowOf } from '../platform/http/paging'
 import { parse } from '../platform/http/parse'
 import { refusalOf } from '../platform/outbound/refusal'
@@ -10,10 +11,10 @@ import { ItemRow, Source } from './models'
 import { addSource, refreshSource } from './refresh'
 import { itemsOf } from './store-items'
 
-const Address = z.object({ address: z.string().trim().min(3, 'is missing').max(2000) })
-const NewSource = z.object({ url: z.url('must be the address of a feed').max(2000) })
+const Address = z.object({ address: line(2000) })
+const NewSource = z.object({ url: z.url('must be the address of a feed').max(2000, 'must have 2000 letters or fewer') })
 const Interval = z.object({
-  intervalMinutes: z.number().int().min(5, 'must be 5 minutes or more').max(10_080, 'must be a week or less'),
+  intervalMinutes: wholeNumber(5, 10_080),
 })
 
 export function sourceRoutes(app: FastifyInstance, context: Context): void {

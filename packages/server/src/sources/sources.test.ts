@@ -100,6 +100,22 @@ describe('a source', () => {
     })
   })
 
+  it('is one source also when two people add it at once', async () => {
+    const url = troubled('/bare.xml')
+    const [a, b] = await Promise.all([add(url), add(url)])
+    expect(a).toBe(b)
+    const { items } = (await ada.get(`/api/sources/${a}/items`)).body as { items: { title: string }[] }
+    expect(items.map((i) => i.title).sort()).toEqual(['No guid', 'No link'])
+  })
+
+  it('is stored whatever characters its feed carries', async () => {
+    const id = await add(troubled('/odd-letters.json'))
+    expect((await ada.get(`/api/sources/${id}`)).body).toMatchObject({ title: 'Odd letters' })
+    expect((await ada.get(`/api/sources/${id}/items`)).body).toMatchObject({
+      items: [{ title: 'Half a pair \ufffd', text: 'Nothingness', labels: ['\ufffd'] }],
+    })
+  })
+
   it('asks only for what is new', async () => {
     const source = (await Source.findByPk(await add(system.standins('skerrow-post', '/feeds/harbour.atom'))))!
     expect(source.etag).toMatch(/^"/)
@@ -162,7 +178,7 @@ describe('a source', () => {
     })
     expect(await ada.patch(`/api/sources/${id}`, { intervalMinutes: 1 })).toMatchObject({
       status: 400,
-      body: { error: { issues: [{ field: 'intervalMinutes', message: 'must be 5 minutes or more' }] } },
+      body: { error: { issues: [{ field: 'intervalMinutes', message: 'must be a whole number from 5 to 10080' }] } },
     })
   })
 

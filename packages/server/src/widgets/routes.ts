@@ -7,6 +7,7 @@ import { record } from '../activity/record'
 import { recomputeForWidget, releasePayload } from '../delivery/compute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { line } from '../platform/http/fields'
 import { IdParams, Paging, windowOf } from '../platform/http/paging'
 import { parse } from '../platform/http/parse'
 import { User } from '../accounts/models'
@@ -17,7 +18,7 @@ import { freeName } from './name'
 import { publish } from './publish'
 import { allPlaces, listWidgets, placesOfWidget } from './queries'
 
-const Name = z.string().trim().min(1, 'is missing').max(80, 'has 80 letters at most')
+const Name = line(80)
 const NewWidget = z.object({ kind: z.string(), starter: z.string().nullish(), name: Name.nullish() })
 const Draft = z.object({ settings: z.record(z.string(), z.unknown()), version: z.number().int() })
 const Version = z.object({ version: z.number().int() })

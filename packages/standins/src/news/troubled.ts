@@ -38,6 +38,18 @@ const answers: Record<string, (reply: FastifyReply) => unknown> = {
           'latin1',
         ),
       ),
+  '/bare.xml': (reply) =>
+    reply
+      .header('content-type', xml)
+      .send(channel('<item><title>No guid</title></item><item><title>No link</title></item>')),
+  '/odd-letters.json': (reply) =>
+    reply.header('content-type', 'application/feed+json').send(
+      JSON.stringify({
+        version: 'https://jsonfeed.org/version/1.1',
+        title: 'Odd\0 letters',
+        items: [{ id: 'o\u00001', title: 'Half a pair \ud83d', content_text: 'Nothing\0ness', tags: ['\ud83d'] }],
+      }),
+    ),
   '/': (reply) =>
     reply.header('content-type', 'text/html').send('<!DOCTYPE html><title>No feeds here</title><p>Nothing to read.'),
 }

@@ -76,6 +76,18 @@ describe('no one gets in where they don’t belong', () => {
     }
   })
 
+  it('characters no database text holds are named, not crashed on', async () => {
+    const person = await new Person(system.app).signIn()
+    const odd = async (body: unknown) =>
+      ((await person.post('/api/widgets', body)).body as { error: { code: string; issues: { field: string }[] } }).error
+    expect(await odd({ kind: 'headlines', name: 'a\0b' })).toMatchObject({
+      code: 'invalid',
+      issues: [{ field: 'name' }],
+    })
+    expect(await odd({ kind: 'headlines', name: '\ud83d' })).toMatchObject({ issues: [{ field: 'name' }] })
+    expect((await person.get('/api/find?q=a%00b')).status).toBe(400)
+  })
+
   it('sends headers that keep other sites from framing the application', async () => {
     const { headers } = await system.app.inject('/sign-in')
     expect(headers['content-security-policy']).toContain("frame-ancestors 'none'")

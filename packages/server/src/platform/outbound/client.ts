@@ -44,28 +44,28 @@ export class Outbound {
 
   /** Any status is an answer. Throws OutboundError where there is none. */
   async get(address: string, headers: Record<string, string> = {}): Promise<OutboundAnswer> {
-    const signal = AbortSignal.timeout(this.limits.timeoutMs)
-    const began = performance.now()
     try {
-      return await this.follow(address, headers, signal, began)
+      return await this.follow(address, headers)
     } catch (error) {
-      throw explained(error, signal, address)
+      throw explained(error, address)
     }
   }
 
-  private async follow(
-    address: string,
-    headers: Record<string, string>,
-    signal: AbortSignal,
-    began: number,
-  ): Promise<OutboundAnswer> {
+  /** Time is counted while the site is at work, not while a request waits for its turn. */
+  private async follow(address: string, headers: Record<string, string>): Promise<OutboundAnswer> {
     let url = address
+    let spent = 0
     for (let hop = 0; hop <= this.limits.redirects; hop++) {
       const refusal = refusalOf(url, this.openings)
       if (refusal) throw new OutboundError('refused', refusal)
-      const answer = await this.politeness.during(new URL(url).host, () => this.once(url, headers, signal))
-      if (!('next' in answer))
-        return { url: address, finalUrl: url, ...answer, ms: Math.round(performance.now() - began) }
+      const answer = await this.politeness.during(new URL(url).host, async () => {
+        const began = performance.now()
+        const signal = AbortSignal.timeout(Math.max(1, Math.ceil(this.limits.timeoutMs - spent)))
+        const got = await this.once(url, headers, signal)
+        spent += performance.now() - began
+        return got
+      })
+      if (!('next' in answer)) return { url: address, finalUrl: url, ...answer, ms: Math.round(spent) }
       url = answer.next
     }
     throw new OutboundError('too-many-redirects', `The address leads on more than ${this.limits.redirects} times.`)
@@ -110,11 +110,11 @@ export class Outbound {
   }
 }
 
-function explained(error: unknown, signal: AbortSignal, address: string): OutboundError {
+function explained(error: unknown, address: string): OutboundError {
   if (error instanceof OutboundError) return error
   const cause = error instanceof Error && error.cause instanceof Error ? error.cause : error
   if (cause instanceof AddressRefused) return new OutboundError('refused', cause.message)
-  if (signal.aborted)
+  if ([error, cause].some((e) => e instanceof Error && e.name === 'TimeoutError'))
     return new OutboundError('timeout', `There was no whole answer within ${LIMITS.timeoutMs / 1000} seconds.`)
   const host = URL.canParse(address) ? new URL(address).host : address
   const code = (cause as { code?: string }).code
