@@ -23,7 +23,7 @@ export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean }
   defineModels(db)
   await migrate(db)
   const logError = (error: Error) => app.log.error(error)
-  const queue = await Queue.start(config.databaseUrl, logError)
+  const queue = await Queue.start(config.databaseUrl, db, logError)
   const outbound = new Outbound({ localhostNames: config.demo })
   const memory = new PayloadMemory(config.databaseUrl, logError)
   const app = await buildApp({ config, db, queue, outbound }, memory, options.logger)

@@ -23,6 +23,10 @@ import {
 export type CheckCause = 'plan' | 'person' | 'round' | 'retire'
 export type CheckState = 'queued' | 'served' | 'fresh' | 'judging' | 'done' | 'failed' | 'stopped'
 
+/** States of a check that has begun and not ended, and of one that has not ended. */
+export const UNDER_WAY = ['served', 'fresh', 'judging'] as const satisfies CheckState[]
+export const OPEN = ['queued', ...UNDER_WAY] as const
+
 export class Check extends Model<InferAttributes<Check>, InferCreationAttributes<Check>> {
   declare id: CreationOptional<string>
   declare installId: string
@@ -31,6 +35,7 @@ export class Check extends Model<InferAttributes<Check>, InferCreationAttributes
   declare state: CreationOptional<CheckState>
   declare askedBy: CreationOptional<string | null>
   declare askedAt: CreationOptional<Date>
+  declare startedAt: CreationOptional<Date | null>
   declare finishedAt: CreationOptional<Date | null>
   declare statusAfter: CreationOptional<InstallStatus | null>
   declare facts: CreationOptional<Facts | null>
@@ -83,6 +88,7 @@ export function defineChecks(sequelize: Sequelize): void {
       state: { ...text(), defaultValue: 'queued' },
       askedBy: maybeRef(),
       askedAt: time(),
+      startedAt: maybeTime(),
       finishedAt: maybeTime(),
       statusAfter: maybeText(),
       facts: maybeJson(),

@@ -2,16 +2,14 @@ import { Op, UniqueConstraintError } from 'sequelize'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { Check, Round } from './models'
-
-const OPEN = ['queued', 'served', 'fresh', 'judging'] as const
+import { Check, OPEN, Round } from './models'
 
 /** Queues a check of every living install. One round at a time; the queue survives a restart. */
 export async function startRound({ db, queue }: Context, userId: string | null): Promise<Round> {
   try {
-    const { round, checks } = await db.transaction(async (transaction) => {
+    return await db.transaction(async (transaction) => {
       const installs = await Install.findAll({
-        attributes: ['id', 'retiring'],
+        attributes: ['id'],
         where: { status: { [Op.ne]: 'retired' } },
         transaction,
       })
@@ -28,13 +26,10 @@ export async function startRound({ db, queue }: Context, userId: string | null):
         installs.map((i) => ({ installId: i.id, roundId: round.id, cause: 'round' as const, askedBy: userId })),
         { transaction, returning: true },
       )
-      return { round, checks }
+      const jobs = checks.map((c) => ({ checkId: c.id }))
+      await queue.sendMany('check', jobs, transaction)
+      return round
     })
-    await queue.sendMany(
-      'check',
-      checks.map((c) => ({ checkId: c.id })),
-    )
-    return round
   } catch (error) {
     if (error instanceof UniqueConstraintError) throw new AppError('round-running')
     throw error

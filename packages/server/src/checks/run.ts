@@ -22,7 +22,7 @@ export async function runCheck(context: Context, checkId: string): Promise<void>
     return void (await check.update({ state: 'stopped', finishedAt: new Date() }))
   try {
     const { plan, url } = await planOf(context, install)
-    await check.update({ state: 'served' })
+    await check.update({ state: 'served', startedAt: new Date() })
     const served = await fetchServed(context.outbound, url)
     await check.update({ state: 'fresh' })
     const fresh = served.error ? null : await fetchFresh(context.outbound, url)

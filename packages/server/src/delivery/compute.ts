@@ -31,21 +31,41 @@ export async function releasePayload(
     widgetName: widget.name,
     sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link }])),
   }
-  return compute(kind, settings, await itemsOf(sourceIds), context, new Date()).payload
+  return compute(kind, settings, await itemsOf(sourceIds, transaction), context, new Date()).payload
 }
 
-/** Computes and stores what the living installs of a widget serve; one computation, then an id and a look for each install. */
-export async function recomputeForWidget(context: Context, widgetId: string, onlyInstall?: string): Promise<void> {
-  const widget = await Widget.findByPk(widgetId)
-  const release = widget && (await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']] }))
-  if (!widget || !release) return
-  const payload = await releasePayload(widget, release)
-  const where = { widgetId, status: { [Op.ne]: 'retired' as const }, ...(onlyInstall ? { id: onlyInstall } : {}) }
-  for (let offset = 0; ; offset += BATCH) {
-    const installs = await Install.findAll({ where, order: [['id', 'ASC']], limit: BATCH, offset })
-    await storeFor(context, installs, release, payload)
-    if (installs.length < BATCH) return
-  }
+/** Which of a widget's installs; all when nothing is said. */
+interface Which {
+  installId?: string
+  placementId?: string
+}
+
+/**
+ * Computes and stores what the living installs of a widget serve; one computation, then an id and a look for each install.
+ * One at a time for a widget: what was computed from an older release or older items is never stored over newer.
+ */
+export async function recomputeForWidget(context: Context, widgetId: string, which: Which = {}): Promise<void> {
+  await context.db.transaction(async (transaction) => {
+    await context.db.query('SELECT pg_advisory_xact_lock(hashtextextended(:widgetId, 0))', {
+      replacements: { widgetId },
+      transaction,
+    })
+    const widget = await Widget.findByPk(widgetId, { transaction })
+    const release = widget && (await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction }))
+    if (!widget || !release) return
+    const payload = await releasePayload(widget, release, transaction)
+    const where = {
+      widgetId,
+      status: { [Op.ne]: 'retired' as const },
+      ...(which.installId ? { id: which.installId } : {}),
+      ...(which.placementId ? { placementId: which.placementId } : {}),
+    }
+    for (let offset = 0; ; offset += BATCH) {
+      const installs = await Install.findAll({ where, order: [['id', 'ASC']], limit: BATCH, offset, transaction })
+      await storeFor(context, installs, release, payload, transaction)
+      if (installs.length < BATCH) return
+    }
+  })
 }
 
 /** After a source changed: every widget that reads it. */
@@ -54,9 +74,22 @@ export async function recomputeForSource(context: Context, sourceId: string): Pr
   for (const { widgetId } of widgets) await recomputeForWidget(context, widgetId)
 }
 
-async function storeFor(context: Context, installs: Install[], release: Release, payload: PayloadBase): Promise<void> {
+/** After a placement changed its width: what stands in it is as tall as it is now. */
+export async function recomputeForPlacement(context: Context, placementId: string): Promise<void> {
+  const installs = await Install.findAll({ attributes: ['widgetId'], where: { placementId } })
+  for (const widgetId of new Set(installs.map((i) => i.widgetId)))
+    await recomputeForWidget(context, widgetId, { placementId })
+}
+
+async function storeFor(
+  context: Context,
+  installs: Install[],
+  release: Release,
+  payload: PayloadBase,
+  transaction: Transaction,
+): Promise<void> {
   if (!installs.length) return
-  const places = await placesOf(installs)
+  const places = await placesOf(installs, transaction)
   const rows = installs.map((install) => {
     const { look, width } = places.get(install.id)!
     const own = { ...payload, id: install.publicId }
@@ -75,14 +108,12 @@ async function storeFor(context: Context, installs: Install[], release: Release,
       computedAt: new Date(),
     }
   })
-  await context.db.transaction(async (transaction) => {
-    await Payload.bulkCreate(rows, {
-      updateOnDuplicate: ['releaseId', 'body', 'bodyEtag', 'frame', 'frameEtag', 'height', 'computedAt'],
-      conflictAttributes: ['installId'] as never,
-      transaction,
-    })
-    for (const { publicId } of rows) await announce(context, publicId, transaction)
+  await Payload.bulkCreate(rows, {
+    updateOnDuplicate: ['releaseId', 'body', 'bodyEtag', 'frame', 'frameEtag', 'height', 'computedAt'],
+    conflictAttributes: ['installId'] as never,
+    transaction,
   })
+  for (const { publicId } of rows) await announce(context, publicId, transaction)
 }
 
 /** Heard when the transaction is through. */
@@ -90,12 +121,15 @@ export async function announce({ db }: Context, publicId: string, transaction: T
   await db.query('SELECT pg_notify(:channel, :publicId)', { replacements: { channel: CHANNEL, publicId }, transaction })
 }
 
-async function placesOf(installs: Install[]) {
+async function placesOf(installs: Install[], transaction: Transaction) {
   const placements = new Map(
-    (await Placement.findAll({ where: { id: installs.map((i) => i.placementId) } })).map((p) => [p.id, p]),
+    (await Placement.findAll({ where: { id: installs.map((i) => i.placementId) }, transaction })).map((p) => [p.id, p]),
   )
   const pages = new Map(
-    (await Page.findAll({ where: { id: installs.map((i) => i.pageId) }, include: Site })).map((p) => [p.id, p]),
+    (await Page.findAll({ where: { id: installs.map((i) => i.pageId) }, include: Site, transaction })).map((p) => [
+      p.id,
+      p,
+    ]),
   )
   return new Map(
     installs.map((i) => [i.id, { width: placements.get(i.placementId)!.width, look: pages.get(i.pageId)!.Site!.look }]),

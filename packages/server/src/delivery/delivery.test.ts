@@ -1,9 +1,10 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { Install } from '../installs/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { setScene, type Scene } from '../testing/scene'
 import { ItemRow, Source } from '../sources/models'
 import { refreshSource } from '../sources/refresh'
+import { recomputeForSource } from './compute'
 import { Payload } from './models'
 
 let system: TestSystem
@@ -72,6 +73,32 @@ describe('payload', () => {
     await ada.post(`/api/widgets/${scene.widgetId}/releases`, { version: draft.version + 1 })
     expect(await eventually(async () => (await payload()).items.length === 2)).toBe(true)
     expect((await payload()).release).toBe(2)
+  })
+  it('is of the newest release, also when an older computation is slow to store', async () => {
+    const { draft } = (await ada.get(`/api/widgets/${scene.widgetId}`)).body as {
+      draft: { settings: object; version: number }
+    }
+    const settings = { ...draft.settings, count: 4 }
+    await ada.put(`/api/widgets/${scene.widgetId}/draft`, { settings, version: draft.version })
+    const store = Payload.bulkCreate.bind(Payload)
+    const storing = vi.spyOn(Payload, 'bulkCreate').mockImplementationOnce(async (...args) => {
+      await new Promise((resolve) => setTimeout(resolve, 400))
+      return store(...args)
+    })
+    const older = recomputeForSource(system.context, scene.sourceId)
+    await vi.waitFor(() => expect(storing).toHaveBeenCalledOnce())
+    await ada.post(`/api/widgets/${scene.widgetId}/releases`, { version: draft.version + 1 })
+    await older
+    const stored = (await Payload.findOne({ where: { publicId } }))!
+    expect(JSON.parse(stored.body)).toMatchObject({ release: 3, items: { length: 4 } })
+  })
+  it('reserves the height of its placement as it is now', async () => {
+    const height = async () => (await Payload.findOne({ where: { publicId } }))!.height
+    const before = await height()
+    await ada.patch(`/api/placements/${scene.placements.main}`, { width: 160 })
+    expect(await height()).toBeGreaterThan(before)
+    await ada.patch(`/api/placements/${scene.placements.main}`, { width: 720 })
+    expect(await height()).toBe(before)
   })
   it('follows its source, and stays up when the source fails', async () => {
     const source = (await Source.findByPk(scene.sourceId))!

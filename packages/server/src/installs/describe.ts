@@ -10,7 +10,7 @@ import {
 import { agencyName } from '../accounts/setup'
 import { User } from '../accounts/models'
 import { Activity } from '../activity/models'
-import { Answer, Check, FindingRow } from '../checks/models'
+import { Answer, Check, FindingRow, OPEN } from '../checks/models'
 import { Payload } from '../delivery/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
@@ -44,7 +44,7 @@ export async function describeInstall(context: Context, id: string) {
     }),
     check: await lastCheck(install),
     running: await Check.findOne({
-      where: { installId: id, state: ['queued', 'served', 'fresh', 'judging'] },
+      where: { installId: id, state: [...OPEN] },
       attributes: ['id', 'state'],
     }),
     timeLine: await timeLine(id),

@@ -38,7 +38,7 @@ export async function planInstall(context: Context, wanted: WantedInstall, userI
     { ...wanted, method: wanted.method ?? advise(profile, placement.region).best.method },
     userId,
   )
-  await recomputeForWidget(context, widget.id, install.id)
+  await recomputeForWidget(context, widget.id, { installId: install.id })
   await queueCheck(context, install, 'plan', userId)
   return install
 }

@@ -1,14 +1,16 @@
 import PgBoss from 'pg-boss'
+import type { Sequelize, Transaction } from 'sequelize'
 
 /** Every job there is, with what it is given. */
 export interface Jobs {
   'source-refresh': { sourceId: string }
   'sources-due': Record<string, never>
   check: { checkId: string }
+  'checks-lost': Record<string, never>
   tidy: Record<string, never>
 }
 export type JobName = keyof Jobs
-const names: JobName[] = ['source-refresh', 'sources-due', 'check', 'tidy']
+const names: JobName[] = ['source-refresh', 'sources-due', 'check', 'checks-lost', 'tidy']
 
 const RETRY = { retryLimit: 2, retryDelay: 5, retryBackoff: true }
 
@@ -16,10 +18,11 @@ const RETRY = { retryLimit: 2, retryDelay: 5, retryBackoff: true }
 export class Queue {
   private constructor(
     private readonly boss: PgBoss,
+    private readonly db: Sequelize,
     private readonly onError: (error: Error) => void,
   ) {}
 
-  static async start(databaseUrl: string, onError: (error: Error) => void): Promise<Queue> {
+  static async start(databaseUrl: string, db: Sequelize, onError: (error: Error) => void): Promise<Queue> {
     const boss = new PgBoss({ connectionString: databaseUrl, schema: 'queue', max: 4 })
     boss.on('error', onError)
     await boss.start()
@@ -30,7 +33,7 @@ export class Queue {
         ...RETRY,
         expireInSeconds: 120,
       })
-    return new Queue(boss, onError)
+    return new Queue(boss, db, onError)
   }
 
   /** `key` keeps a second job of the same kind from being queued beside a waiting one. */
@@ -38,8 +41,16 @@ export class Queue {
     await this.boss.send(name, data as object, key ? { singletonKey: key } : {})
   }
 
-  async sendMany<N extends JobName>(name: N, all: Jobs[N][]): Promise<void> {
-    if (all.length) await this.boss.insert(all.map((data) => ({ name, data: data as object })))
+  /** In the transaction that writes what the jobs are about: neither is there without the other. */
+  async sendMany<N extends JobName>(name: N, all: Jobs[N][], transaction: Transaction): Promise<void> {
+    const db = {
+      executeSql: async (text: string, values: unknown[]) => {
+        const [rows] = await this.db.query(text, { bind: values.map((value) => value ?? null), transaction })
+        return { rows }
+      },
+    }
+    const jobs = all.map((data) => ({ name, data: data as object }))
+    if (jobs.length) await this.boss.insert(jobs, { db } as PgBoss.InsertOptions)
   }
 
   async work<N extends JobName>(name: N, atOnce: number, handler: (data: Jobs[N]) => Promise<void>): Promise<void> {

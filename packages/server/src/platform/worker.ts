@@ -1,5 +1,6 @@
 import { Instance } from '../accounts/models'
 import { forgetExpired } from '../accounts/sessions'
+import { endLostChecks } from '../checks/lost'
 import { runCheck } from '../checks/run'
 import { queueDue, refreshSource } from '../sources/refresh'
 import type { Context } from './context'
@@ -18,8 +19,10 @@ export async function startWorker(context: Context): Promise<() => void> {
   await queue.work('check', 6, ({ checkId }) => runCheck(context, checkId))
   await queue.work('source-refresh', 4, ({ sourceId }) => refreshSource(context, sourceId))
   await queue.work('sources-due', 1, () => queueDue(context))
+  await queue.work('checks-lost', 1, endLostChecks)
   await queue.work('tidy', 1, async () => void (await forgetExpired()))
   await queue.every('sources-due', '* * * * *')
+  await queue.every('checks-lost', '*/5 * * * *')
   await queue.every('tidy', '17 3 * * *')
   return () => clearInterval(timer)
 }

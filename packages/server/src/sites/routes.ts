@@ -4,6 +4,7 @@ import { col, fn, QueryTypes, where, type Transaction } from 'sequelize'
 import { z } from 'zod'
 import { userOf } from '../accounts/guard'
 import { record } from '../activity/record'
+import { recomputeForPlacement } from '../delivery/compute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { IdParams, Paging, windowOf } from '../platform/http/paging'
@@ -101,10 +102,17 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
 
   app.patch('/api/pages/:id', async (request) => {
     const page = await found(Page.findByPk(parse(IdParams, request.params).id))
+    const change = parse(PageChange, request.body)
     const before = page.path
-    await page.update(parse(PageChange, request.body))
-    if (page.path !== before)
-      await record('page-moved', { userId: userOf(request).id, siteId: page.siteId, data: { before, path: page.path } })
+    await db.transaction(async (transaction) => {
+      await page.update(change, { transaction })
+      if (page.path !== before)
+        await record(
+          'page-moved',
+          { userId: userOf(request).id, siteId: page.siteId, data: { before, path: page.path } },
+          transaction,
+        )
+    })
     return describeSite(db, page.siteId)
   })
 
@@ -123,7 +131,9 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
     const placement = await found(Placement.findByPk(parse(IdParams, request.params).id))
     const change = parse(PlacementChange, request.body)
     requireSelector(change.selector)
+    const before = placement.width
     await placement.update(change)
+    if (placement.width !== before) await recomputeForPlacement(context, placement.id)
     return describeSite(db, placement.siteId)
   })
 }

@@ -67,10 +67,11 @@ export const asItem = (row: ItemRow): Item => ({
 })
 
 /** All items of some sources, newest first; the same story from two sources stays two until the sieve looks. */
-export async function itemsOf(sourceIds: string[]): Promise<Item[]> {
+export async function itemsOf(sourceIds: string[], transaction?: Transaction): Promise<Item[]> {
   if (!sourceIds.length) return []
   const rows = await ItemRow.findAll({
     where: { sourceId: sourceIds },
+    transaction,
     order: [
       ['publishedAt', 'DESC NULLS LAST'],
       ['position', 'ASC'],

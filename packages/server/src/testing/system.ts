@@ -44,7 +44,7 @@ export async function startTestSystem(): Promise<TestSystem> {
   defineModels(db)
   await migrate(db)
   const silent = () => {}
-  const queue = await Queue.start(config.databaseUrl, silent)
+  const queue = await Queue.start(config.databaseUrl, db, silent)
   const outbound = new Outbound({ localhostNames: true })
   const memory = new PayloadMemory(config.databaseUrl, silent)
   await memory.listen()

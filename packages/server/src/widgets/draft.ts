@@ -15,11 +15,15 @@ export function kindFor(id: string): Kind {
   return kind
 }
 
-/** Saves a draft over the version it was begun from. Another version in between: `draft-changed`, and nothing is overwritten. */
+/**
+ * Saves a draft over the version it was begun from; `noting` is done in the same transaction.
+ * Another version in between: `draft-changed`, and nothing is overwritten.
+ */
 export async function saveDraft(
   db: Sequelize,
   widget: Widget,
   change: { settings: unknown; version: number },
+  noting: (transaction: Transaction) => Promise<void> = async () => {},
 ): Promise<Widget> {
   const settings = parse(kindFor(widget.kind).settings, change.settings)
   await requireSources(settings)
@@ -34,6 +38,7 @@ export async function saveDraft(
         data: { settings: widget.draft, version: widget.draftVersion, savedAt: widget.draftSavedAt },
       })
     await linkSources(widget, transaction)
+    await noting(transaction)
     return widget
   })
 }

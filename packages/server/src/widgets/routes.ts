@@ -80,8 +80,10 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
     const widget = await widgetOf(request.params)
     const { name } = parse(z.object({ name: Name }), request.body)
     const before = widget.name
-    await widget.update({ name })
-    await record('renamed', { userId: userOf(request).id, widgetId: widget.id, data: { before, name } })
+    await db.transaction(async (transaction) => {
+      await widget.update({ name }, { transaction })
+      await record('renamed', { userId: userOf(request).id, widgetId: widget.id, data: { before, name } }, transaction)
+    })
     await recomputeForWidget(context, widget.id)
     return { name }
   })
@@ -107,8 +109,10 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
     const { release, version } = parse(Version.extend({ release: z.number().int() }), request.body)
     const old = await Release.findOne({ where: { widgetId: widget.id, number: release } })
     if (!old) throw new AppError('not-found')
-    const saved = await saveDraft(db, widget, { settings: old.settings, version })
-    await record('restored', { userId: userOf(request).id, widgetId: widget.id, data: { number: release } })
+    const noted = { userId: userOf(request).id, widgetId: widget.id, data: { number: release } }
+    const saved = await saveDraft(db, widget, { settings: old.settings, version }, (transaction) =>
+      record('restored', noted, transaction),
+    )
     return { version: saved.draftVersion, savedAt: saved.draftSavedAt, settings: saved.draft }
   })
 

@@ -1,9 +1,13 @@
 import type { Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import { up as founding } from './0001-founding'
+import { up as checkStarted } from './0002-check-started'
 
 /** In order; a migration once landed is never changed. */
-const migrations = [{ name: '0001-founding', sql: founding }]
+const migrations = [
+  { name: '0001-founding', sql: founding },
+  { name: '0002-check-started', sql: checkStarted },
+]
 
 /** Any number; keeps two processes from migrating at once. */
 const LOCK = 4_600_001
