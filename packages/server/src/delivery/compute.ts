@@ -37,7 +37,7 @@ export async function releasePayload(
 /** Which of a widget's installs; all when nothing is said. */
 interface Which {
   installId?: string
-  placementId?: string
+  placementId?: string[]
 }
 
 /**
@@ -75,10 +75,18 @@ export async function recomputeForSource(context: Context, sourceId: string): Pr
 }
 
 /** After a placement changed its width: what stands in it is as tall as it is now. */
-export async function recomputeForPlacement(context: Context, placementId: string): Promise<void> {
-  const installs = await Install.findAll({ attributes: ['widgetId'], where: { placementId } })
-  for (const widgetId of new Set(installs.map((i) => i.widgetId)))
-    await recomputeForWidget(context, widgetId, { placementId })
+export const recomputeForPlacement = (context: Context, placementId: string) =>
+  recomputeAll(context, { placementId: [placementId] })
+
+/** After a site's look was noted anew: the frames on its pages wear it. */
+export async function recomputeForSite(context: Context, siteId: string): Promise<void> {
+  const placements = await Placement.findAll({ attributes: ['id'], where: { siteId } })
+  await recomputeAll(context, { placementId: placements.map((p) => p.id) })
+}
+
+async function recomputeAll(context: Context, which: Required<Pick<Which, 'placementId'>>): Promise<void> {
+  const installs = await Install.findAll({ attributes: ['widgetId'], where: { ...which } })
+  for (const widgetId of new Set(installs.map((i) => i.widgetId))) await recomputeForWidget(context, widgetId, which)
 }
 
 async function storeFor(

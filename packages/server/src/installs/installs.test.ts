@@ -170,6 +170,24 @@ describe('the register', () => {
       await total(`widgetId=${widgetId}&region=footer&status=planned&method=inline&kind=headlines&q=register`),
     ).toBe(1)
     expect(await total(`widgetId=${widgetId}&region=main`)).toBe(0)
+    const { clients, pages, people } = (await ada.get(`/api/installs/filters?siteId=${scene.siteId}`)).body as {
+      [name: string]: { id: string; name: string }[]
+    }
+    expect([clients!.length, pages, people!.map((p) => p.name)]).toEqual([
+      1,
+      [{ id: scene.pageId, name: 'The page' }],
+      ['Ada Fenwick'],
+    ])
+    const all = await total('')
+    expect(
+      await total(`client=${encodeURIComponent(clients![0]!.name)}&by=${people![0]!.id}&pageId=${scene.pageId}`),
+    ).toBe(all)
+    const today = new Date().toISOString().slice(0, 10)
+    expect([await total(`from=${today}&to=${today}`), await total('to=2020-01-01')]).toEqual([all, 0])
+    expect((await ada.get('/api/installs?from=yesterday')).body).toMatchObject({
+      error: { message: 'from: must be a date like 2026-11-03.' },
+    })
+    expect(await total('q=%25')).toBe(0) // a sign like any other
     expect(await total('status=retired')).toBe(1)
     expect((await total('retired=1')) - (await total(''))).toBe(1)
     for (const sort of ['widget', 'site', 'page', 'placement', 'status', 'checked', 'planned'])

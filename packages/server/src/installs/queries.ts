@@ -25,6 +25,8 @@ WHERE (:status = '' OR i.status = :status) AND (:status = 'retired' OR :retired 
   AND (:siteId::uuid IS NULL OR s.id = :siteId::uuid) AND (:widgetId::uuid IS NULL OR w.id = :widgetId::uuid)
   AND (:pageId::uuid IS NULL OR p.id = :pageId::uuid)
   AND (:client = '' OR c.name = :client) AND (:kind = '' OR w.kind = :kind) AND (:region = '' OR pl.region = :region) AND (:method = '' OR i.method = :method)
+  AND (:by::uuid IS NULL OR i.planned_by = :by::uuid)
+  AND (:from::date IS NULL OR i.planned_at >= :from::date) AND (:to::date IS NULL OR i.planned_at < :to::date + 1)
   AND (:finding = '' OR (i.status = 'needs-a-hand' AND f.code = :finding))
   AND (:q = '' OR w.name ILIKE '%' || :q || '%' OR s.name ILIKE '%' || :q || '%' OR p.title ILIKE '%' || :q || '%' OR c.name ILIKE '%' || :q || '%')`
 
@@ -52,9 +54,12 @@ LIMIT 5000`
 
 export const oneInstall = `SELECT ${columns} ${from} WHERE i.id = :id`
 
-/** What the register's filters can be set to. */
+/** What the register's filters can be set to; pages are those of the site that is chosen. */
 export const filterValues = `
 SELECT
   (SELECT coalesce(json_agg(json_build_object('id', id, 'name', name) ORDER BY lower(name)), '[]') FROM (SELECT DISTINCT s.id, s.name FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id) x) AS "sites",
+  (SELECT coalesce(json_agg(json_build_object('id', id, 'name', title) ORDER BY position, path), '[]') FROM (SELECT DISTINCT p.id, p.title, p.position, p.path FROM installs i JOIN pages p ON p.id = i.page_id WHERE p.site_id = :siteId::uuid) x) AS "pages",
+  (SELECT coalesce(json_agg(json_build_object('id', name, 'name', name) ORDER BY lower(name)), '[]') FROM (SELECT DISTINCT c.name FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id JOIN clients c ON c.id = s.client_id) x) AS "clients",
+  (SELECT coalesce(json_agg(json_build_object('id', id, 'name', name) ORDER BY lower(name)), '[]') FROM (SELECT DISTINCT u.id, u.name FROM installs i JOIN users u ON u.id = i.planned_by) x) AS "people",
   (SELECT coalesce(json_agg(json_build_object('id', id, 'name', name) ORDER BY lower(name)), '[]') FROM (SELECT DISTINCT w.id, w.name FROM installs i JOIN widgets w ON w.id = i.widget_id) x) AS "widgets",
   (SELECT coalesce(json_agg(DISTINCT f.code), '[]') FROM installs i JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0 WHERE i.status = 'needs-a-hand') AS "findings"`

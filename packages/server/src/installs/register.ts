@@ -3,13 +3,19 @@ import { methodIds, regionIds } from '@pebblestrand/core/snippet'
 import { statusIds, type InstallStatus } from '@pebblestrand/core/verify'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { z } from 'zod'
+import { literally } from '../platform/database/like'
 import { Paging, windowOf, type Paged } from '../platform/http/paging'
-import { oneInstall, register, registerIds, sortColumns } from './queries'
+import { filterValues, oneInstall, register, registerIds, sortColumns } from './queries'
 
 const any = z.literal('')
 const name = z.string().trim().max(100).default('')
 const id = z
   .union([any, z.uuid()])
+  .default('')
+  .transform((value) => value || null)
+
+const day = z
+  .union([any, z.iso.date('must be a date like 2026-11-03')])
   .default('')
   .transform((value) => value || null)
 
@@ -20,6 +26,10 @@ export const RegisterQuery = Paging.extend({
   siteId: id,
   pageId: id,
   widgetId: id,
+  /** Who planned it, and the days from and to which it was planned. */
+  by: id,
+  from: day,
+  to: day,
   finding: name,
   status: z.union([any, z.enum(statusIds)]).default(''),
   region: z.union([any, z.enum(regionIds)]).default(''),
@@ -60,9 +70,11 @@ export interface RegisterRow {
   findingTitle: string | null
 }
 
+const filtersOf = (query: RegisterQuery) => ({ ...query, q: literally(query.q) })
+
 export async function readRegister(db: Sequelize, query: RegisterQuery): Promise<Paged<RegisterRow>> {
   const rows = await db.query<RegisterRow & { total: number }>(register(query.sort, query.dir === 'down'), {
-    replacements: { ...query, ...windowOf(query) },
+    replacements: { ...filtersOf(query), ...windowOf(query) },
     type: QueryTypes.SELECT,
   })
   return {
@@ -75,7 +87,7 @@ export async function readRegister(db: Sequelize, query: RegisterQuery): Promise
 
 export async function readIds(db: Sequelize, query: RegisterQuery): Promise<string[]> {
   const rows = await db.query<{ id: string }>(registerIds(query.sort, query.dir === 'down'), {
-    replacements: { ...query },
+    replacements: filtersOf(query),
     type: QueryTypes.SELECT,
   })
   return rows.map((row) => row.id)
@@ -84,4 +96,19 @@ export async function readIds(db: Sequelize, query: RegisterQuery): Promise<stri
 export async function readOne(db: Sequelize, installId: string): Promise<RegisterRow | null> {
   const [row] = await db.query<RegisterRow>(oneInstall, { replacements: { id: installId }, type: QueryTypes.SELECT })
   return row ?? null
+}
+
+export interface FilterValue {
+  id: string
+  name: string
+}
+export type FilterValues = Record<'clients' | 'sites' | 'pages' | 'widgets' | 'people', FilterValue[]> & {
+  findings: string[]
+}
+
+export const FilterValuesQuery = z.object({ siteId: id })
+
+export async function readFilterValues(db: Sequelize, { siteId }: z.infer<typeof FilterValuesQuery>) {
+  const [values] = await db.query<FilterValues>(filterValues, { replacements: { siteId }, type: QueryTypes.SELECT })
+  return values!
 }

@@ -1,6 +1,5 @@
 import { methodIds } from '@pebblestrand/core/snippet'
 import type { FastifyInstance } from 'fastify'
-import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
 import { userOf } from '../accounts/guard'
 import { record } from '../activity/record'
@@ -12,8 +11,7 @@ import { parse } from '../platform/http/parse'
 import { describeInstall } from './describe'
 import { Install } from './models'
 import { planInstall } from './plan-install'
-import { filterValues } from './queries'
-import { readIds, readRegister, RegisterQuery } from './register'
+import { FilterValuesQuery, readFilterValues, readIds, readRegister, RegisterQuery } from './register'
 
 const NewInstall = z.object({
   widgetId: z.uuid(),
@@ -31,7 +29,7 @@ export function installRoutes(app: FastifyInstance, context: Context): void {
 
   app.get('/api/installs', async (request) => readRegister(db, parse(RegisterQuery, request.query)))
   app.get('/api/installs/ids', async (request) => ({ ids: await readIds(db, parse(RegisterQuery, request.query)) }))
-  app.get('/api/installs/filters', async () => (await db.query(filterValues, { type: QueryTypes.SELECT }))[0])
+  app.get('/api/installs/filters', async (request) => readFilterValues(db, parse(FilterValuesQuery, request.query)))
 
   app.post('/api/installs', async (request) => {
     const install = await planInstall(context, parse(NewInstall, request.body), userOf(request).id)

@@ -1,11 +1,13 @@
+import type { SiteLook } from '@pebblestrand/core/look'
 import { profiles } from '@pebblestrand/core/snippet'
 import type { FastifyInstance } from 'fastify'
 import { col, fn, QueryTypes, where, type Transaction } from 'sequelize'
 import { z } from 'zod'
 import { userOf } from '../accounts/guard'
 import { record } from '../activity/record'
-import { recomputeForPlacement } from '../delivery/compute'
+import { recomputeForPlacement, recomputeForSite } from '../delivery/compute'
 import type { Context } from '../platform/context'
+import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
 import { IdParams, Paging, windowOf } from '../platform/http/paging'
 import { parse } from '../platform/http/parse'
@@ -42,7 +44,7 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
   app.get('/api/sites', async (request) => {
     const query = parse(Listing, request.query)
     const rows = await db.query<{ total: number; platform: string }>(listSites, {
-      replacements: { q: query.q, ...windowOf(query) },
+      replacements: { q: literally(query.q), ...windowOf(query) },
       type: QueryTypes.SELECT,
     })
     return {
@@ -78,9 +80,10 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
 
   app.patch('/api/sites/:id', async (request) => {
     const site = await found(Site.findByPk(parse(IdParams, request.params).id))
-    const change = parse(SiteChange, request.body)
+    const { look, ...change } = parse(SiteChange, request.body)
     if (change.origin) requireReachable(change.origin)
-    await site.update(change)
+    await site.update({ ...change, ...(look === undefined ? {} : noted(site, look)) })
+    if (look !== undefined) await recomputeForSite(context, site.id)
     return describeSite(db, site.id)
   })
 
@@ -137,6 +140,12 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
     return describeSite(db, placement.siteId)
   })
 }
+
+/** Font files that were found before stay with the look. */
+const noted = (site: Site, look: Omit<SiteLook, 'fontFaces'> | null) => ({
+  look: look && { ...look, fontFaces: site.look?.fontFaces ?? [] },
+  lookedAt: look && new Date(),
+})
 
 async function clientByName(name: string, transaction: Transaction): Promise<string> {
   const there = await Client.findOne({ where: where(fn('lower', col('name')), name.toLowerCase()), transaction })

@@ -17,18 +17,38 @@ function isTimeZone(zone: string): boolean {
   }
 }
 
-export const NewSite = z.object({
-  client: line(80),
+/** Without defaults: in a change, what is not named stays as it is. */
+const facts = {
   name: line(80),
   origin: Origin,
   platform: z.enum(Object.keys(profiles) as [string, ...string[]], {
     error: `must be one of ${Object.keys(profiles).join(', ')}`,
   }),
-  cacheMinutes: wholeNumber(0, 43_200).default(0),
-  timeZone: z.string().refine(isTimeZone, 'must be an IANA time zone like Atlantic/Faroe').default('UTC'),
+  cacheMinutes: wholeNumber(0, 43_200),
+  timeZone: z.string().refine(isTimeZone, 'must be an IANA time zone like Atlantic/Faroe'),
+}
+
+export const NewSite = z.object({
+  client: line(80),
+  ...facts,
+  cacheMinutes: facts.cacheMinutes.default(0),
+  timeZone: facts.timeZone.default('UTC'),
 })
 
-export const SiteChange = NewSite.omit({ client: true }).partial()
+const Font = line(200).regex(/^[^;{}<>\\]+$/, 'must be a list of fonts as CSS has it: Cabin, sans-serif')
+const Colour = z.string('is missing').regex(/^#(?:[0-9a-f]{3}|[0-9a-f]{6})$/i, 'must be a colour like #1f5f99')
+
+/** A look as a person notes it; the files of its fonts stay as they were. */
+const NotedLook = z.object({
+  bodyFont: Font,
+  headingFont: Font,
+  text: Colour,
+  background: Colour,
+  accent: Colour,
+  contentWidth: wholeNumber(200, 4000),
+})
+
+export const SiteChange = z.object({ ...facts, look: NotedLook.nullable() }).partial()
 
 /** A path from the root, or one that ends in /* for all pages below. */
 export const PagePath = z

@@ -42,10 +42,43 @@ describe('a site', () => {
     await ada.post('/api/sites', { ...site, client: 'gullhaven ferries', origin: 'https://shop.ferries.example' })
     expect(await Client.count()).toBe(1)
   })
+  it('is corrected, its look noted whole or not at all', async () => {
+    const { rows } = (await ada.get('/api/sites?q=shop')).body as { rows: { id: string }[] }
+    const change = (body: object) => ada.patch(`/api/sites/${rows[0]!.id}`, body)
+    const look = {
+      bodyFont: 'Cabin, sans-serif',
+      headingFont: 'Zilla Slab, serif',
+      text: '#16324a',
+      background: '#fff',
+      accent: '#1f5f99',
+      contentWidth: 1080,
+    }
+    expect(await change({ cacheMinutes: 45, platform: 'cms-shortcodes', look })).toMatchObject({
+      status: 200,
+      body: {
+        cacheMinutes: 45,
+        platform: { id: 'cms-shortcodes' },
+        look: { ...look, fontFaces: [] },
+        lookedAt: expect.any(String),
+      },
+    })
+    expect(await change({ look: { ...look, text: 'ink', bodyFont: 'x;}body{' } })).toMatchObject({
+      status: 400,
+      body: {
+        error: {
+          issues: [
+            { field: 'look.bodyFont', message: expect.stringContaining('list of fonts') },
+            { field: 'look.text', message: 'must be a colour like #1f5f99' },
+          ],
+        },
+      },
+    })
+    expect(await change({ look: null })).toMatchObject({ body: { look: null, lookedAt: null, cacheMinutes: 45 } })
+  })
   it('cannot be added twice', async () =>
     expect(await ada.post('/api/sites', { ...site, origin: 'https://FERRIES.example' })).toMatchObject({
       status: 409,
-      body: { error: { code: 'taken' } },
+      body: { error: { code: 'taken', issues: [{ field: 'origin', message: 'is taken already' }] } },
     }))
 
   it.each([

@@ -6,6 +6,7 @@ import { userOf } from '../accounts/guard'
 import { record } from '../activity/record'
 import { recomputeForWidget, releasePayload } from '../delivery/compute'
 import type { Context } from '../platform/context'
+import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
 import { line } from '../platform/http/fields'
 import { IdParams, Paging, windowOf } from '../platform/http/paging'
@@ -40,7 +41,7 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
   app.get('/api/widgets', async (request) => {
     const query = parse(Listing, request.query)
     const rows = await db.query<ListedWidget>(listWidgets, {
-      replacements: { q: query.q, ...windowOf(query) },
+      replacements: { q: literally(query.q), ...windowOf(query) },
       type: QueryTypes.SELECT,
     })
     return {
@@ -124,7 +125,10 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
   app.get('/api/places', async (request) => {
     const query = parse(Listing, request.query)
     return {
-      rows: await db.query(allPlaces, { replacements: { q: query.q, ...windowOf(query) }, type: QueryTypes.SELECT }),
+      rows: await db.query(allPlaces, {
+        replacements: { q: literally(query.q), ...windowOf(query) },
+        type: QueryTypes.SELECT,
+      }),
     }
   })
 

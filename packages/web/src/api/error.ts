@@ -20,5 +20,8 @@ export class ApiError extends Error {
 export const offline = () =>
   new ApiError(0, 'offline', 'The server does not answer.', 'Check the connection; what you typed stays here.')
 
-/** Any failure as an ApiError, for showing. */
-export const asApiError = (error: unknown): ApiError => (error instanceof ApiError ? error : offline())
+/** Any failure as an ApiError, for showing. What did not come from the server broke in this page. */
+export const asApiError = (error: unknown): ApiError =>
+  error instanceof ApiError
+    ? error
+    : new ApiError(0, 'page', 'Something on this page broke off.', 'Reload it; what was saved is kept.')

@@ -13,6 +13,7 @@ interface Found {
   id: string
   name: string
   more: string
+  siteId: string | null
 }
 
 const router = useRouter()
@@ -26,7 +27,7 @@ watch(words, async (now) => {
   const text = now.trim()
   const own = deeds
     .filter((d) => text && d.name.toLowerCase().includes(text.toLowerCase()))
-    .map((d): Found => ({ sort: 'do', id: d.id, name: d.name, more: 'do' }))
+    .map((d): Found => ({ sort: 'do', id: d.id, name: d.name, more: 'do', siteId: null }))
   if (!text) return void (found.value = [])
   asked = new AbortController()
   try {
@@ -54,7 +55,7 @@ async function go(choice: Found | null): Promise<void> {
     site: `/sites/${choice.id}`,
     widget: `/widgets/${choice.id}`,
     install: `/installs/${choice.id}`,
-    page: `/installs?pageId=${choice.id}`,
+    page: `/installs?siteId=${choice.siteId}&pageId=${choice.id}`,
   }
   await router.push(paths[choice.sort])
 }

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { get } from '../api/call'
+import { ApiError } from '../api/error'
 import type { CheckState, FindingInfo } from '../api/types'
 
 interface CheckAnswer {
@@ -10,6 +11,9 @@ interface CheckAnswer {
   problem: string | null
   findings: FindingInfo[]
 }
+
+const brokenOff = () =>
+  new ApiError(0, 'check-failed', 'The check broke off.', 'Check again; if it stays, tell whoever runs this server.')
 
 const EVERY_MS = 400
 
@@ -28,16 +32,20 @@ export const checkWords: Record<CheckState, string> = {
 export const useChecks = defineStore('checks', () => {
   const running = ref<Record<string, CheckState>>({})
 
-  /** Resolves when the check has ended, one way or another. */
+  /** Resolves when the check is through or was stopped; rejects with an ApiError where it broke off. */
   async function follow(checkId: string): Promise<CheckAnswer> {
-    for (;;) {
-      const check = await get<CheckAnswer>(`/api/checks/${checkId}`)
-      if (check.state === 'done' || check.state === 'failed' || check.state === 'stopped') {
-        delete running.value[check.installId]
-        return check
+    let installId = ''
+    try {
+      for (;;) {
+        const check = await get<CheckAnswer>(`/api/checks/${checkId}`)
+        if (check.state === 'failed') throw brokenOff()
+        if (check.state === 'done' || check.state === 'stopped') return check
+        installId = check.installId
+        running.value[installId] = check.state
+        await new Promise((resolve) => setTimeout(resolve, EVERY_MS))
       }
-      running.value[check.installId] = check.state
-      await new Promise((resolve) => setTimeout(resolve, EVERY_MS))
+    } finally {
+      delete running.value[installId]
     }
   }
 

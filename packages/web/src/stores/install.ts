@@ -16,7 +16,7 @@ export const useInstall = defineStore('install', () => {
   async function load(id: string): Promise<void> {
     if (open.value?.id !== id) open.value = null
     open.value = await get<InstallDetail>(`/api/installs/${id}`)
-    if (open.value.running) void follow(open.value.running.id)
+    if (open.value.running) void follow(open.value.running.id).catch(() => {}) // the next look says how it stands
   }
   async function follow(checkId: string): Promise<void> {
     const { installId } = await checks.follow(checkId)

@@ -3,12 +3,12 @@ import { ref } from 'vue'
 import { get, patch, post, query } from '../api/call'
 import type { Paged, Place, SiteDetail, SiteRow } from '../api/types'
 
-export interface NewSite {
-  client: string
+/** What is noted of a site. */
+export interface SiteFacts {
   name: string
   origin: string
   platform: string
-  cacheMinutes: number
+  cacheMinutes: number | null
   timeZone: string
 }
 
@@ -28,7 +28,10 @@ export const useSites = defineStore('sites', () => {
     if (open.value?.id !== id) open.value = null
     open.value = await get<SiteDetail>(`/api/sites/${id}`)
   }
-  const add = (site: NewSite) => post<{ id: string }>('/api/sites', site)
+  const add = (site: SiteFacts & { client: string }) => post<{ id: string }>('/api/sites', site)
+  async function change(id: string, facts: SiteFacts & { look: object | null }): Promise<void> {
+    open.value = await patch<SiteDetail>(`/api/sites/${id}`, facts)
+  }
 
   async function addPage(title: string, path: string): Promise<string> {
     const { id } = await post<{ id: string }>(`/api/sites/${open.value!.id}/pages`, { title, path })
@@ -42,7 +45,7 @@ export const useSites = defineStore('sites', () => {
     pageId: string | null
     name: string
     region: string
-    width: number
+    width: number | null
     selector: string | null
   }): Promise<void> {
     await post(`/api/sites/${open.value!.id}/placements`, placement)
@@ -50,7 +53,7 @@ export const useSites = defineStore('sites', () => {
   }
   async function changePlacement(
     id: string,
-    change: { name?: string; width?: number; selector?: string | null },
+    change: { name?: string; width?: number | null; selector?: string | null },
   ): Promise<void> {
     open.value = await patch<SiteDetail>(`/api/placements/${id}`, change)
   }
@@ -65,6 +68,7 @@ export const useSites = defineStore('sites', () => {
     loadPlatforms,
     loadOne,
     add,
+    change,
     addPage,
     correctPage,
     addPlacement,

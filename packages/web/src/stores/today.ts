@@ -28,7 +28,7 @@ export const useToday = defineStore('today', () => {
 
   function watchRound(): void {
     clearTimeout(watching)
-    watching = setTimeout(() => void load(), WATCH_MS)
+    watching = setTimeout(() => void load().catch(watchRound), WATCH_MS) // a lost answer is asked for again
   }
   const stopWatching = () => clearTimeout(watching)
 

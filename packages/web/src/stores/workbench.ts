@@ -108,7 +108,8 @@ export const useWorkbench = defineStore('workbench', () => {
     const { number } = await post<{ number: number }>(`/api/widgets/${widget.value!.id}/releases`, {
       version: saving.version.value,
     })
-    await load(widget.value!.id)
+    // The draft stays as it is here: something may have been typed meanwhile.
+    widget.value = await get<WidgetDetail>(`/api/widgets/${widget.value!.id}`)
     return number
   }
   async function restore(release: number): Promise<void> {

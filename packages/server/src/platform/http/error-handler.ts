@@ -1,6 +1,6 @@
 import type { FastifyError, FastifyInstance } from 'fastify'
 import { UniqueConstraintError } from 'sequelize'
-import { AppError, errors } from '../errors'
+import { AppError, errors, type FieldIssue } from '../errors'
 
 /** Turns whatever was thrown into an error body. What is unexpected is logged and not told. */
 export function handleErrors(app: FastifyInstance): void {
@@ -18,8 +18,15 @@ export function handleErrors(app: FastifyInstance): void {
 
 function asAppError(error: FastifyError): AppError | null {
   if (error instanceof AppError) return error
-  if (error instanceof UniqueConstraintError) return new AppError('taken')
+  if (error instanceof UniqueConstraintError) return new AppError('taken', { issues: takenFields(error) })
   if (error.statusCode && error.statusCode < 500)
     return new AppError('invalid', { message: `${errors.invalid.message} ${error.message}` })
   return null
+}
+
+/** The last column of the broken constraint is the one a person can change: `lower(name)`, `site_id, path`. */
+function takenFields(error: UniqueConstraintError): FieldIssue[] {
+  const column = Object.keys(error.fields).join(', ').split(', ').at(-1)
+  const field = /^(?:lower\()?(\w+)/.exec(column ?? '')?.[1]
+  return field ? [{ field, message: 'is taken already' }] : []
 }

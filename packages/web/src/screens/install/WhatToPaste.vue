@@ -3,7 +3,8 @@ import { methods, type Method } from '@pebblestrand/core/snippet'
 import { computed, ref } from 'vue'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
-import { say, sayFault } from '../../frame/notices'
+import { sayFault } from '../../frame/notices'
+import { copyText } from '../../parts/clipboard'
 import { useInstall } from '../../stores/install'
 
 const props = defineProps<{ install: InstallDetail }>()
@@ -18,17 +19,12 @@ const others = computed(() =>
 )
 const snippet = computed(() => props.install.snippets[props.install.method])
 
-async function copy(): Promise<void> {
-  try {
-    await navigator.clipboard.writeText(snippet.value)
-    say(
-      'The snippet is on the clipboard.',
-      props.install.status === 'planned' ? { remedy: 'Mark it as pasted once it is there.' } : {},
-    )
-  } catch {
-    say('This browser does not let us copy.', { remedy: 'Select the code and copy it yourself.', fault: true })
-  }
-}
+const copy = () =>
+  copyText(
+    snippet.value,
+    'The snippet is on the clipboard.',
+    props.install.status === 'planned' ? 'Mark it as pasted once it is there.' : '',
+  )
 
 function download(): void {
   const url = URL.createObjectURL(new Blob([snippet.value], { type: 'text/html' }))

@@ -18,18 +18,23 @@ const fields = computed(() => [
       name: catalogue[id as FindingCode]?.title.replace(/\.$/, '') ?? id,
     })),
   },
+  { name: 'client', label: 'Client', options: register.values.clients },
   { name: 'siteId', label: 'Site', options: register.values.sites },
+  ...(props.filters.siteId ? [{ name: 'pageId', label: 'Page', options: register.values.pages }] : []),
   { name: 'widgetId', label: 'Widget', options: register.values.widgets },
   { name: 'region', label: 'Region', options: regionIds.map((id) => ({ id, name: id })) },
   { name: 'method', label: 'Method', options: methodIds.map((id) => ({ id, name: methods[id].name })) },
+  { name: 'by', label: 'Planned by', options: register.values.people },
 ])
-const filtered = computed(() => [...fields.value.map((f) => f.name), 'q', 'pageId'].some((name) => props.filters[name]))
-const change = (name: string, value: string) => emit('show', { [name]: value || undefined, page: undefined })
-const none = computed(() =>
-  Object.fromEntries(
-    [...fields.value.map((f) => f.name), 'q', 'pageId', 'page', 'retired'].map((name) => [name, undefined]),
-  ),
-)
+const days = [
+  { name: 'from', label: 'Planned from' },
+  { name: 'to', label: 'to' },
+]
+const names = computed(() => [...fields.value, ...days].map((f) => f.name).concat('q', 'pageId'))
+const filtered = computed(() => names.value.some((name) => props.filters[name]))
+const change = (name: string, value: string) =>
+  emit('show', { [name]: value || undefined, page: undefined, ...(name === 'siteId' ? { pageId: undefined } : {}) })
+const none = computed(() => Object.fromEntries([...names.value, 'page', 'retired'].map((name) => [name, undefined])))
 </script>
 
 <template>
@@ -56,6 +61,18 @@ const none = computed(() =>
         <option value="">any</option>
         <option v-for="option in field.options" :key="option.id" :value="option.id">{{ option.name }}</option>
       </select>
+    </div>
+    <div class="col-span-2 grid grid-cols-2 gap-x-3">
+      <div v-for="day in days" :key="day.name" class="min-w-0">
+        <label class="label block" :for="`filter-${day.name}`">{{ day.label }}</label>
+        <input
+          :id="`filter-${day.name}`"
+          class="field mb-3 text-[13px]"
+          type="date"
+          :value="filters[day.name] ?? ''"
+          @change="change(day.name, ($event.target as HTMLInputElement).value)"
+        />
+      </div>
     </div>
     <label class="flex items-center gap-2"
       ><input

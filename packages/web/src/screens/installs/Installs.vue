@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { FlexRender, getCoreRowModel, useVueTable } from '@tanstack/vue-table'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { ApiError } from '../../api/error'
 import { asApiError } from '../../api/error'
@@ -37,7 +37,11 @@ watch(
     void install.walkAlong(Object.fromEntries(Object.entries(now).filter(([key]) => key !== 'page'))).catch(() => {}),
   { immediate: true },
 )
-onMounted(() => void register.loadValues().catch(() => {}))
+watch(
+  () => filters.value.siteId ?? '',
+  (siteId) => void register.loadValues(siteId).catch(() => {}),
+  { immediate: true },
+)
 
 const table = useVueTable({
   get data() {

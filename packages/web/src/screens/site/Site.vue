@@ -8,10 +8,12 @@ import type { Page, Placement, WidgetRow } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
 import Fault from '../../parts/Fault.vue'
 import Waiting from '../../parts/Waiting.vue'
+import { useChecks } from '../../stores/checks'
 import { useSites } from '../../stores/sites'
 import { useWidgets } from '../../stores/widgets'
 import EditPage from './EditPage.vue'
 import EditPlacement from './EditPlacement.vue'
+import EditSite from './EditSite.vue'
 import PageList from './PageList.vue'
 import PagePlan from './PagePlan.vue'
 import { firstPage, placementsOf } from './pages'
@@ -21,11 +23,14 @@ import TrayWidget from './TrayWidget.vue'
 const props = defineProps<{ id: string }>()
 const sites = useSites()
 const widgets = useWidgets()
+const checks = useChecks()
 const route = useRoute()
 const router = useRouter()
 const error = ref<ApiError | null>(null)
 const lifted = ref<WidgetRow | null>(null)
-const panel = ref<{ kind: 'page'; page: Page | null } | { kind: 'placement'; placement: Placement | null } | null>(null)
+const panel = ref<
+  { kind: 'site' } | { kind: 'page'; page: Page | null } | { kind: 'placement'; placement: Placement | null } | null
+>(null)
 const trayWords = ref('')
 
 const site = computed(() => sites.open)
@@ -43,6 +48,13 @@ const loadTray = () => widgets.load(trayWords.value, 1, 40)
 watch(() => props.id, load, { immediate: true })
 watch(site, (now) => now && (document.title = `${now.name} · Pebblestrand`))
 
+/** Retired, and by a check at once proved to be gone: it never was there. */
+async function takeBack(installId: string): Promise<void> {
+  const { checkId } = await post<{ checkId: string }>(`/api/installs/${installId}/retire`)
+  await checks.follow(checkId)
+  await sites.loadOne(props.id)
+}
+
 async function place(widgetId: string, placement: Placement): Promise<void> {
   try {
     const { id } = await post<{ id: string }>('/api/installs', {
@@ -53,7 +65,7 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
     const name = widgets.list?.rows.find((w) => w.id === widgetId)?.name ?? 'It'
     await sites.loadOne(props.id)
     say(`${name} is planned for ${placement.name}.`, {
-      undo: () => void post(`/api/installs/${id}/retire`).then(() => setTimeout(load, 1500)),
+      undo: () => void takeBack(id).catch((e: unknown) => sayFault(asApiError(e))),
     })
   } catch (e) {
     const fault = asApiError(e)
@@ -141,7 +153,9 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
     <SiteFacts
       :site="site"
       class="border-rule px-4 py-5 lg:col-start-2 xl:col-start-auto xl:border-l xl:pr-8 xl:pl-5"
+      @edit="panel = { kind: 'site' }"
     />
+    <EditSite v-if="panel?.kind === 'site'" :site="site" @close="panel = null" />
     <EditPage
       v-if="panel?.kind === 'page'"
       :page="panel.page"

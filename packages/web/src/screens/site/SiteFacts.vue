@@ -5,6 +5,7 @@ import type { SiteDetail } from '../../api/types'
 import TimeAgo from '../../parts/TimeAgo.vue'
 
 const props = defineProps<{ site: SiteDetail }>()
+const emit = defineEmits<{ edit: [] }>()
 const family = (css: string) => css.split(',')[0]!.replace(/"/g, '')
 const fonts = computed(() =>
   props.site.look
@@ -62,5 +63,9 @@ const fonts = computed(() =>
         <dd>{{ site.keeper }}</dd>
       </div>
     </dl>
+    <p v-if="!site.look" class="mt-2 text-[13.5px] text-soft">
+      Its fonts and colours are not noted yet: the stage shows widgets in plain ones.
+    </p>
+    <button type="button" class="word mt-3 text-[14px]" @click="emit('edit')">Correct what is noted</button>
   </aside>
 </template>

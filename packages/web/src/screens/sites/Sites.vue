@@ -95,6 +95,6 @@ watch([q, page], load, { immediate: true })
         @go="show({ page: String($event) })"
       />
     </div>
-    <AddSite v-if="adding" :open="true" @close="show({ new: undefined })" />
+    <AddSite v-if="adding" @close="show({ new: undefined })" />
   </div>
 </template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { post } from '../../api/call'
+import { get, post } from '../../api/call'
 import { asApiError } from '../../api/error'
 import type { InstallDetail, WaitingThing } from '../../api/types'
-import { get } from '../../api/call'
-import { say, sayFault } from '../../frame/notices'
+import { sayFault } from '../../frame/notices'
+import { copyText } from '../../parts/clipboard'
 import Pebble from '../../parts/Pebble.vue'
 import { useChecks } from '../../stores/checks'
 import type { HandsId } from './groups'
@@ -24,8 +24,7 @@ const action = computed(() => {
 
 async function copy(): Promise<void> {
   const install = await get<InstallDetail>(`/api/installs/${props.thing.id}`)
-  await navigator.clipboard.writeText(install.snippets[install.method])
-  say(`The snippet of ${props.thing.widget} is on the clipboard.`)
+  await copyText(install.snippets[install.method], `The snippet of ${props.thing.widget} is on the clipboard.`)
 }
 
 async function check(): Promise<void> {

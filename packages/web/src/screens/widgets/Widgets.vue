@@ -104,6 +104,6 @@ watch([q, page], load, { immediate: true })
         @go="show({ page: String($event) })"
       />
     </div>
-    <NewWidget v-if="route.query.new === '1'" :open="true" @close="show({ new: undefined })" />
+    <NewWidget v-if="route.query.new === '1'" @close="show({ new: undefined })" />
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { fitVerdict, rowsHint } from '@pebblestrand/core/kinds'
 import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
-import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
+import { onBeforeRouteLeave, onBeforeRouteUpdate, useRoute, useRouter } from 'vue-router'
 import type { ApiError } from '../../api/error'
 import { asApiError } from '../../api/error'
 import { say, sayFault } from '../../frame/notices'
@@ -110,15 +110,14 @@ onReturn(
       () => {},
     ),
 )
-onBeforeRouteLeave(() =>
-  bench.saving
-    .flush()
-    .then(
-      () =>
-        bench.saving.state !== 'conflict' ||
-        confirm('Your changes are not saved, because the draft was changed elsewhere. Leave them?'),
-    ),
-)
+/** What waits is saved before another screen, or another widget, is gone to. */
+async function mayLeave(): Promise<boolean> {
+  await bench.saving.flush()
+  if (bench.saving.state === 'saved') return true
+  return confirm('Your last changes are not saved. Leave them?')
+}
+onBeforeRouteLeave(mayLeave)
+onBeforeRouteUpdate((to, from) => to.params.id === from.params.id || mayLeave())
 const warnOnClose = (event: BeforeUnloadEvent) => {
   if (bench.saving.state === 'saved') return
   void bench.saving.flush()

@@ -38,7 +38,7 @@ function add(): void {
       </li>
     </ul>
     <form class="flex items-end gap-3" @submit.prevent="add">
-      <input v-model="word" class="field" :aria-label="`${label}: add a word`" placeholder="ferry" />
+      <input v-model="word" class="field" :aria-label="`${label}: add a word`" placeholder="ferry" @blur="add" />
       <button class="word">Add</button>
     </form>
     <p class="mt-2 text-[13px] text-soft">Whole words. A * at the end finds beginnings: sail*</p>

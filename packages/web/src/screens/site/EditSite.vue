@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { SiteDetail } from '../../api/types'
+import InputField from '../../parts/InputField.vue'
+import SheetForm from '../../parts/SheetForm.vue'
+import SiteFields from '../../parts/SiteFields.vue'
+import { useSites, type SiteFacts } from '../../stores/sites'
+import { emptyLook, lookFields } from './look-fields'
+
+/** Corrects what is noted of a site: where and what it is, and how it looks. */
+const props = defineProps<{ site: SiteDetail }>()
+const emit = defineEmits<{ close: [] }>()
+const sites = useSites()
+const { name, origin, platform, cacheMinutes, timeZone, look } = props.site
+const facts = ref<SiteFacts>({ name, origin, platform: platform.id, cacheMinutes, timeZone })
+const noted = ref<Record<string, string | number | null>>(
+  Object.fromEntries(lookFields.map((field) => [field.name, (look ?? emptyLook)[field.name]])),
+)
+
+/** A look is noted whole or not at all. */
+function lookToKeep() {
+  return Object.values(noted.value).some((value) => value !== '' && value !== null) ? noted.value : null
+}
+const keep = () => sites.change(props.site.id, { ...facts.value, look: lookToKeep() })
+</script>
+
+<template>
+  <SheetForm
+    v-slot="{ about }"
+    title="Correct what is noted"
+    does="Keep these"
+    wide
+    :run="keep"
+    @close="emit('close')"
+    @done="emit('close')"
+  >
+    <div class="grid gap-x-9 sm:grid-cols-2">
+      <div><SiteFields v-model="facts" :about="about" /></div>
+      <div>
+        <p class="mb-4 text-[14px] text-soft">
+          How the site looks, from its style sheet. The stage shows widgets in it, and frames wear it.
+        </p>
+        <template v-for="field in lookFields" :key="field.name">
+          <InputField
+            v-if="field.number"
+            v-model.number="noted[field.name]"
+            :label="field.label"
+            :fault="about(`look.${field.name}`)"
+          />
+          <InputField
+            v-else
+            v-model="noted[field.name]"
+            :label="field.label"
+            :placeholder="field.example"
+            :fault="about(`look.${field.name}`)"
+          />
+        </template>
+      </div>
+    </div>
+  </SheetForm>
+</template>
