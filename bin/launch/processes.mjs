@@ -20,12 +20,15 @@ export async function requireFreePort(port, variable, what) {
   })
 }
 
-/** Starts a Node program of ours; `ready` resolves at the line that tells it is up, and rejects when it ends before. */
+/**
+ * Starts a Node program of ours; `ready` resolves at the line that tells it is up, and rejects when it ends before.
+ * It is tied to this process by its standard input: when that closes, however this process ended, the program stops too.
+ */
 export function startProgram(file, env, isReady) {
   const child = spawn(process.execPath, ['--enable-source-maps', file], {
     cwd: root,
-    env: { ...process.env, ...env },
-    stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, ...env, PEBBLESTRAND_TIED: '1' },
+    stdio: ['pipe', 'pipe', 'pipe'],
     detached: true,
   })
   const lines = []

@@ -12,26 +12,37 @@ export function postgresPrograms() {
   return newest ? `${base}/${newest}/bin` : null
 }
 
-const there = {
+const signs = {
   postgresql: () => postgresPrograms() !== null,
   chromium: () => existsSync('/usr/bin/chromium'),
   'fonts-liberation': () => existsSync('/usr/share/fonts/truetype/liberation'),
 }
 
+/** This machine: what it has, what goes before apt-get (nothing for root; null where we may not install), and how it is run. */
+const thisMachine = {
+  has: (name) => signs[name](),
+  asRoot() {
+    if (!has('apt-get')) return null
+    if (isRoot) return []
+    return has('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0 ? ['sudo', '-n'] : null
+  },
+  run(command) {
+    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+    runQuietly(command[0], command.slice(1), { env, failing: `Could not run: ${command.join(' ')}` })
+  },
+}
+
 /** Installs what is missing through apt as root or by sudo; else says the exact command. */
-export function ensureSystemPackages(wanted, say) {
-  const missing = wanted.filter((name) => !there[name]())
+export function ensureSystemPackages(wanted, say, machine = thisMachine) {
+  const missing = wanted.filter((name) => !machine.has(name))
   if (!missing.length) return
-  const command = `apt-get install -y --no-install-recommends ${missing.join(' ')}`
-  const sudo = isRoot ? [] : has('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0 ? ['sudo', '-n'] : null
-  if (!has('apt-get') || !sudo)
-    throw new Complaint(`${missing.join(' and ')} missing. Run this, then start again:  sudo ${command}`)
+  const install = ['apt-get', 'install', '-y', '--no-install-recommends', ...missing]
+  const before = machine.asRoot()
+  if (!before)
+    throw new Complaint(
+      `This machine lacks ${missing.join(' and ')}. Run this, then start again:  sudo ${install.join(' ')}`,
+    )
   say(`Installing ${missing.join(' and ')} …`)
-  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-  const apt = (line) => {
-    const [program, ...args] = [...sudo, ...line.split(' ')]
-    runQuietly(program, args, { env, failing: `Could not run: ${line}` })
-  }
-  apt('apt-get update')
-  apt(command)
+  machine.run([...before, 'apt-get', 'update'])
+  machine.run([...before, ...install])
 }

@@ -3,7 +3,7 @@ import { createServer, type Server } from 'node:net'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { afterAll, afterEach, describe, expect, it } from 'vitest'
+import { afterAll, afterEach, describe, expect, it, vi } from 'vitest'
 
 const root = new URL('../..', import.meta.url).pathname
 const folder = mkdtempSync(join(tmpdir(), 'pebblestrand-start-'))
@@ -98,5 +98,21 @@ describe('bin/start without the demo', () => {
     child.kill('SIGTERM')
     expect(await ended).toBe(0)
     await expect(fetch(`${address}/api/health`)).rejects.toThrow()
+  }, 120_000)
+
+  it('killed outright, takes its programs along, and starts again over the database left behind', async () => {
+    const health = () => fetch('http://127.0.0.1:46980/api/health').then((answer) => answer.status)
+    const begin = async () => {
+      const child = spawn(join(root, 'bin/start'), [], { env: { ...process.env, ...ports, NO_DEMO: '1' } })
+      await vi.waitFor(async () => expect(await health()).toBe(200), { timeout: 60_000, interval: 200 })
+      return child
+    }
+    const first = await begin()
+    first.kill('SIGKILL')
+    await vi.waitFor(() => expect(health()).rejects.toThrow(), { timeout: 15_000, interval: 200 })
+    const second = await begin()
+    const ended = new Promise((resolve) => second.on('exit', resolve))
+    second.kill('SIGTERM')
+    expect(await ended).toBe(0)
   }, 120_000)
 })

@@ -22,16 +22,16 @@ try {
   if (key) process.stdout.write(`set-up ${running.config.origin}/set-up?key=${key}\n`)
   process.stdout.write(`ready ${running.config.origin}\n`)
   let stopping = false
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-    process.on(signal, () => {
-      if (stopping) return
-      stopping = true
-      running.stop().then(
-        () => process.exit(0),
-        (error: unknown) => complain(error),
-      )
-    })
+  const stop = () => {
+    if (stopping) return
+    stopping = true
+    running.stop().then(
+      () => process.exit(0),
+      (error: unknown) => complain(error),
+    )
   }
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, stop)
+  if (process.env.PEBBLESTRAND_TIED === '1') process.stdin.resume().once('close', stop) // who started it is gone
 } catch (error) {
   complain(error)
 }

@@ -5,7 +5,7 @@ import { Store } from './state/store'
 const port = Number(process.env.PEBBLESTRAND_STANDINS_PORT ?? 4700)
 const app = await standinsApp(new Store(join(process.env.PEBBLESTRAND_DATA ?? '.pebblestrand', 'standins.json')))
 await app.listen({ port, host: '127.0.0.1' })
-for (const signal of ['SIGTERM', 'SIGINT'] as const) {
-  process.on(signal, () => void app.close().then(() => process.exit(0)))
-}
+const stop = () => void app.close().then(() => process.exit(0))
+for (const signal of ['SIGTERM', 'SIGINT'] as const) process.on(signal, stop)
+if (process.env.PEBBLESTRAND_TIED === '1') process.stdin.resume().once('close', stop) // who started it is gone
 process.stdout.write('ready\n')
