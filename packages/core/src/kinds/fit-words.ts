@@ -20,7 +20,7 @@ export function fitVerdict<S>(kind: Pick<Kind<S>, 'fitSpec' | 'noun'>, settings:
   const says = {
     fits: `${columnsOf(result.columns)} of ${px(result.cell)} in ${px(width)}; ${wants}.`,
     fewer: `${columnsOf(spec.columns)} would be ${px(result.askedCell)} each and ${wants}, so ${columnsOf(result.columns)} of ${px(result.cell)} ${result.columns === 1 ? 'is' : 'are'} shown. ${columnsOf(spec.columns)} fit from ${px(result.wantsWidth)} up.`,
-    'too-narrow': `1 column is ${px(result.cell)} here, and ${wants}. Take a placement of ${px(result.oneColumnWants)} or more, or leave out the picture.`,
+    'too-narrow': `1 column is ${px(result.cell)} here, and ${wants}. Take a placement of ${px(result.oneColumnWants)} or more${spec.relief ? `, or ${spec.relief}` : ''}.`,
   }[result.verdict]
   return {
     verdict: result.verdict,

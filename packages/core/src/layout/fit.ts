@@ -6,6 +6,8 @@ export interface FitSpec {
   padding: number
   /** Narrowest a cell may get before its text or picture is too small. */
   cellMin: number
+  /** What would let it be narrower, as a clause; left out where nothing would. */
+  relief?: string
 }
 
 export interface Fit {

@@ -14,5 +14,6 @@ export function fitSpec(
     gap: settings.gap,
     padding: settings.background ? 16 : 0,
     cellMin: TEXT_MIN + (settings.picture === 'left' ? THUMB + THUMB_GAP : 0),
+    relief: settings.picture === 'left' ? 'put the picture on top' : undefined,
   }
 }

@@ -190,11 +190,13 @@ describe('fit in words', () => {
     expect(fitVerdict(headlines, grid, 300).says).toBe(
       '3 columns would be 89 px each and a headline wants at least 150 px, so 1 column of 300 px is shown. 3 columns fit from 482 px up.',
     ))
-  it('is too narrow', () =>
+  it('is too narrow, and only what would help is advised', () => {
     expect(fitVerdict(headlines, { ...grid, picture: 'left' }, 200)).toMatchObject({
       head: 'Too narrow.',
-      says: expect.stringContaining('Take a placement of 246 px or more'),
-    }))
+      says: expect.stringContaining('Take a placement of 246 px or more, or put the picture on top.'),
+    })
+    expect(fitVerdict(headlines, { ...grid, picture: 'top' }, 120).says).toMatch(/150 px or more\.$/)
+  })
   it('hints at whole rows', () => {
     expect(rowsHint(6, 3, 20)).toBe('6 items fill 2 whole rows.')
     expect(rowsHint(5, 3, 20)).toBe('The last row has gaps: 3 or 6 would fill it.')
