@@ -114,6 +114,44 @@ describe('payload', () => {
   })
 })
 
+describe('over the socket', () => {
+  let address = ''
+  beforeAll(async () => void (address = await system.app.listen({ port: 0, host: '127.0.0.1' })))
+
+  it.each(['', '?v=2'])('the same bytes and headers, remembered or not%s', async (query) => {
+    const url = `${address}/p/${publicId}.json${query}`
+    const told = async () => {
+      const answer = await fetch(url)
+      return [
+        answer.status,
+        await answer.text(),
+        ...['content-type', 'cache-control', 'etag'].map((h) => answer.headers.get(h)),
+      ]
+    }
+    const first = await told()
+    expect(first.slice(0, 2)).toEqual([200, (await Payload.findOne({ where: { publicId } }))!.body])
+    expect(await told()).toEqual(first)
+    const etag = first.at(-1) as string
+    expect((await fetch(url, { headers: { 'if-none-match': etag } })).status).toBe(304)
+    const head = await fetch(url, { method: 'HEAD' })
+    expect([head.status, head.headers.get('etag'), await head.text()]).toEqual([200, etag, ''])
+    expect((await fetch(url, { method: 'POST' })).status).toBe(404)
+  })
+  it('a change is heard, also where the old bytes are remembered', async () => {
+    const name = async () => ((await (await fetch(`${address}/p/${publicId}.json`)).json()) as { name: string }).name
+    expect(await name()).toBe('Harbour news')
+    await ada.patch(`/api/widgets/${scene.widgetId}`, { name: 'Harbour words' })
+    expect(await eventually(async () => (await name()) === 'Harbour words')).toBe(true)
+  })
+  it('frame and application stand beside it', async () => {
+    expect(await (await fetch(`${address}/f/${publicId}`)).text()).toContain('Second ramp opens')
+    expect((await fetch(`${address}/f/${publicId}`)).headers.get('content-security-policy')).toContain(
+      "default-src 'none'",
+    )
+    expect((await fetch(`${address}/api/today`)).status).toBe(401)
+  })
+})
+
 describe('frame and link', () => {
   it.each(['f', 'v'])('/%s shows the widget without a script, and lets nothing run', async (path) => {
     const answer = await get(`/${path}/${publicId}`)

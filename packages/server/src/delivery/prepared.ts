@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto'
+import type { IncomingMessage, ServerResponse } from 'node:http'
 import type { FastifyReply, FastifyRequest } from 'fastify'
 
 /** Bytes that are served as they are, with every header ready: a request only compares an ETag. */
@@ -36,11 +37,16 @@ export function prepare(
 
 const ONE_PIECE = 32 * 1024
 
-/** Written to the socket as prepared, past the framework's own handling of replies: that takes longer than the answer. Returns nothing, since a returned reply would be waited for. */
-export function sendPrepared(request: FastifyRequest, reply: FastifyReply, prepared: Prepared): void {
+/** Written to the socket as prepared. */
+export function sendPrepared(request: IncomingMessage, response: ServerResponse, prepared: Prepared): void {
+  if (request.headers['if-none-match'] === prepared.etag) response.writeHead(304, prepared.unchanged).end()
+  else response.writeHead(200, prepared.headers).end(request.method === 'HEAD' ? '' : prepared.content, 'latin1')
+}
+
+/** The same from a route: past the framework's own handling of replies. Returns nothing, since a returned reply would be waited for. */
+export function replyPrepared(request: FastifyRequest, reply: FastifyReply, prepared: Prepared): void {
   reply.hijack()
-  if (request.headers['if-none-match'] === prepared.etag) reply.raw.writeHead(304, prepared.unchanged).end()
-  else reply.raw.writeHead(200, prepared.headers).end(request.method === 'HEAD' ? '' : prepared.content, 'latin1')
+  sendPrepared(request.raw, reply.raw, prepared)
 }
 
 export const sendNothing = (reply: FastifyReply, status: 404 | 410) =>

@@ -2,8 +2,9 @@ import { readFileSync } from 'node:fs'
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
 import { Install } from '../installs/models'
 import { assets } from '../platform/assets'
+import { doors } from './front'
 import type { PayloadMemory, Served } from './memory'
-import { forAnyPage, prepare, sendNothing, sendPrepared } from './prepared'
+import { forAnyPage, prepare, sendNothing, replyPrepared } from './prepared'
 import { stageDocument } from './stage'
 
 const PUBLIC_ID = /^[a-z0-9-]{8,40}$/
@@ -33,25 +34,21 @@ export function deliveryRoutes(app: FastifyInstance, memory: PayloadMemory): voi
     ]),
   )
 
-  app.get('/strand.js', (request, reply) => sendPrepared(request, reply, script))
-  app.get('/stage', (request, reply) => sendPrepared(request, reply, stage))
+  app.get('/strand.js', (request, reply) => replyPrepared(request, reply, script))
+  app.get('/stage', (request, reply) => replyPrepared(request, reply, stage))
   app.get('/fonts/:file', (request, reply) => {
     const font = fonts.get((request.params as { file: string }).file)
-    if (font) sendPrepared(request, reply, font)
+    if (font) replyPrepared(request, reply, font)
     else sendNothing(reply, 404)
   })
 
-  /** What is remembered goes out at once; only the rest waits for the database. */
-  const serve = (part: keyof Served, ending: string) => (request: FastifyRequest, reply: FastifyReply) => {
-    const { name } = request.params as { name: string }
-    const id = name.endsWith(ending) ? name.slice(0, name.length - ending.length) : ''
-    const known = memory.peek(id)
-    if (known) sendPrepared(request, reply, known[part])
-    else return fetchAndServe(memory, id, part, request, reply)
-  }
-  app.get('/p/:name', serve('body', '.json'))
-  app.get('/f/:name', serve('frame', ''))
-  app.get('/v/:name', serve('frame', ''))
+  // A GET for what is remembered has been answered before it comes here (front.ts).
+  for (const { before, after, part } of doors)
+    app.get(`${before}:name`, (request, reply) => {
+      const { name } = request.params as { name: string }
+      const id = name.endsWith(after) ? name.slice(0, name.length - after.length) : ''
+      return fetchAndServe(memory, id, part, request, reply)
+    })
 }
 
 async function fetchAndServe(
@@ -62,9 +59,9 @@ async function fetchAndServe(
   reply: FastifyReply,
 ): Promise<FastifyReply> {
   if (!PUBLIC_ID.test(id)) return sendNothing(reply, 404)
-  const found = await memory.get(id)
+  const found = memory.peek(id) ?? (await memory.get(id))
   if (!found) return sendNothing(reply, (await isRetired(id)) ? 410 : 404)
-  sendPrepared(request, reply, found[part])
+  replyPrepared(request, reply, found[part])
   return reply
 }
 

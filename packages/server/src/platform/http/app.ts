@@ -5,6 +5,7 @@ import Fastify, { LogController, type FastifyInstance } from 'fastify'
 import { accountRoutes } from '../../accounts/routes'
 import { guard } from '../../accounts/guard'
 import { checkRoutes } from '../../checks/routes'
+import { serverWithMemory } from '../../delivery/front'
 import type { PayloadMemory } from '../../delivery/memory'
 import { deliveryRoutes } from '../../delivery/routes'
 import { findRoutes } from '../../find/routes'
@@ -43,6 +44,7 @@ export async function buildApp(
   logger: boolean,
 ): Promise<FastifyInstance> {
   const app = Fastify({
+    serverFactory: (framework) => serverWithMemory(memory, framework),
     logger: logger && { level: 'warn' },
     logController: new LogController({ disableRequestLogging: true }),
     trustProxy: context.config.trustProxy,
