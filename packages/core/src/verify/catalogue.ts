@@ -135,4 +135,4 @@ export type FindingCode = keyof typeof catalogue
 export const findingCodes = Object.keys(catalogue) as FindingCode[]
 
 /** The `Age` header counts seconds (RFC 9111, section 5.1). */
-const age = (seconds: number) => (seconds < 60 ? `${Math.round(seconds)} s` : duration(seconds / 60))
+const age = (seconds: number) => (seconds < 60 ? 'less than a minute' : duration(seconds / 60))

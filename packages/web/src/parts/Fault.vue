@@ -1,7 +1,5 @@
 <script setup lang="ts">
-import type { ApiError } from '../api/error'
-
-defineProps<{ error: ApiError; retry?: () => void }>()
+defineProps<{ error: { message: string; remedy: string }; retry?: () => void }>()
 </script>
 
 <template>

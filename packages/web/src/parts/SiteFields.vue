@@ -40,7 +40,7 @@ void sites.loadPlatforms()
     label="Time zone"
     list="time-zones"
     autocomplete="off"
-    hint="As Atlantic/Faroe."
+    hint="Like Atlantic/Faroe."
     :fault="about('timeZone')"
   />
   <datalist id="time-zones"><option v-for="zone in zones" :key="zone" :value="zone" /></datalist>

@@ -27,8 +27,8 @@ const fields = computed(() => [
   { name: 'by', label: 'Planned by', options: register.values.people },
 ])
 const days = [
-  { name: 'from', label: 'Planned from' },
-  { name: 'to', label: 'to' },
+  { name: 'from', label: 'from', full: 'Planned from' },
+  { name: 'to', label: 'to', full: 'Planned to' },
 ]
 const names = computed(() => [...fields.value, ...days].map((f) => f.name).concat('q', 'pageId'))
 const filtered = computed(() => names.value.some((name) => props.filters[name]))
@@ -38,50 +38,59 @@ const none = computed(() => Object.fromEntries([...names.value, 'page', 'retired
 </script>
 
 <template>
-  <form aria-label="Filters" class="grid grid-cols-2 gap-x-5 lg:block" @submit.prevent>
-    <div class="col-span-2">
-      <label class="label block" for="register-words">Only those with</label>
-      <input
-        id="register-words"
-        class="field mb-3"
-        type="search"
-        :value="filters.q ?? ''"
-        @change="change('q', ($event.target as HTMLInputElement).value)"
-      />
-    </div>
-    <div v-for="field in fields" :key="field.name">
-      <label class="label block" :for="`filter-${field.name}`">{{ field.label }}</label>
-      <select
-        :id="`filter-${field.name}`"
-        class="field mb-3"
-        :class="{ 'font-bold': filters[field.name] }"
-        :value="filters[field.name] ?? ''"
-        @change="change(field.name, ($event.target as HTMLSelectElement).value)"
-      >
-        <option value="">any</option>
-        <option v-for="option in field.options" :key="option.id" :value="option.id">{{ option.name }}</option>
-      </select>
-    </div>
-    <div class="col-span-2 grid grid-cols-2 gap-x-3">
-      <div v-for="day in days" :key="day.name" class="min-w-0">
-        <label class="label block" :for="`filter-${day.name}`">{{ day.label }}</label>
+  <form aria-label="Filters" @submit.prevent>
+    <label class="label block" for="register-words">Only those with</label>
+    <input
+      id="register-words"
+      class="field mb-4"
+      type="search"
+      :value="filters.q ?? ''"
+      @change="change('q', ($event.target as HTMLInputElement).value)"
+    />
+    <div class="ledger border-y border-rule sm:columns-2 sm:gap-x-8 lg:columns-1">
+      <div v-for="field in fields" :key="field.name" class="filter">
+        <label class="label" :for="`filter-${field.name}`">{{ field.label }}</label>
+        <select
+          :id="`filter-${field.name}`"
+          :class="filters[field.name] ? 'font-bold text-ink' : 'text-soft'"
+          :value="filters[field.name] ?? ''"
+          @change="change(field.name, ($event.target as HTMLSelectElement).value)"
+        >
+          <option value="">any</option>
+          <option v-for="option in field.options" :key="option.id" :value="option.id">{{ option.name }}</option>
+        </select>
+      </div>
+      <div v-for="day in days" :key="day.name" class="filter">
+        <label class="label pl-3" :for="`filter-${day.name}`">{{ day.label }}</label>
         <input
           :id="`filter-${day.name}`"
-          class="field mb-3 text-[13px]"
           type="date"
+          :aria-label="day.full"
+          :class="filters[day.name] ? 'font-bold text-ink' : 'text-soft'"
           :value="filters[day.name] ?? ''"
           @change="change(day.name, ($event.target as HTMLInputElement).value)"
         />
       </div>
+      <label class="flex min-h-[34px] items-center gap-2 text-[14px]"
+        ><input
+          type="checkbox"
+          :checked="filters.retired === '1'"
+          @change="change('retired', ($event.target as HTMLInputElement).checked ? '1' : '')"
+        />
+        Retired ones too</label
+      >
     </div>
-    <label class="flex items-center gap-2"
-      ><input
-        type="checkbox"
-        :checked="filters.retired === '1'"
-        @change="change('retired', ($event.target as HTMLInputElement).checked ? '1' : '')"
-      />
-      Retired ones too</label
-    >
     <button v-if="filtered" type="button" class="word mt-4" @click="emit('show', none)">Show all</button>
   </form>
 </template>
+
+<style scoped>
+@reference '../../style.css';
+/* One filter a line: what it is at the left, what it lets through at the right. */
+.filter {
+  @apply grid min-h-[34px] break-inside-avoid grid-cols-[74px_minmax(0,1fr)] items-center gap-2;
+}
+.filter :is(select, input) {
+  @apply w-full min-w-0 cursor-pointer border-0 bg-transparent text-[14px];
+}
+</style>
