@@ -1,3 +1,4 @@
 export { render } from './render'
 export { frameDocument } from './frame'
+export { loadFont } from './runtime/font'
 export type { Rendered, Renderer } from './renderer'

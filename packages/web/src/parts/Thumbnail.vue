@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PayloadBase } from '@pebblestrand/core/kinds'
-import { render } from '@pebblestrand/widget'
+import { loadFont, render } from '@pebblestrand/widget'
 import { computed, onMounted, ref, watch } from 'vue'
 
 /** The real widget, drawn small: the renderer's own HTML and CSS in a shadow root, too small to be used. */
@@ -14,7 +14,8 @@ const size = computed(() => ({ width: `${props.width}px`, transform: `scale(${pr
 
 function draw(): void {
   if (!host.value) return
-  const { html, css } = render(props.payload)
+  const { html, css, font } = render(props.payload)
+  if (font) loadFont(font, location.origin)
   const root = host.value.shadowRoot ?? host.value.attachShadow({ mode: 'open' })
   root.innerHTML = `<style>${css}</style>${html}` // escaped by the renderer, as on client sites
 }
