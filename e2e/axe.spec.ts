@@ -82,6 +82,12 @@ test('open controls and panels pass axe', async ({ signedIn: page }) => {
   await page.keyboard.press('?')
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()
   expect(await violations(page), 'keys').toEqual([])
+  await page.goto(`/sites/${await siteId(page, 'Orrin')}`)
+  await page.getByRole('button', { name: 'Correct what is noted' }).click()
+  await page.getByLabel('Name of the site').fill('')
+  await page.getByRole('button', { name: 'Keep these' }).click()
+  await expect(page.getByText('It is missing.')).toBeVisible()
+  expect(await violations(page), 'correct a site').toEqual([])
 })
 
 test('the widget itself passes axe on a client page', async ({ page }) => {

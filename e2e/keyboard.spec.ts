@@ -73,6 +73,21 @@ test('back, reload and sharing a link keep filters and the chosen page', async (
   await expect(page.getByRole('columnheader', { name: /Widget/ })).toHaveAttribute('aria-sort', 'ascending')
 })
 
+test('the register is narrowed by client, page, person and day', async ({ signedIn: page }) => {
+  await page.goto('/installs')
+  const said = page.getByRole('status').filter({ hasText: /install/ })
+  await page.getByLabel('Client').selectOption('Pollard Cycles')
+  await expect(said).toHaveText('5 installs.')
+  await page.getByLabel('Site').selectOption('Pollard Cycles')
+  await page.getByLabel('Page', { exact: true }).selectOption('Hire')
+  await expect(said).toHaveText('2 installs.')
+  await page.getByLabel('Planned by').selectOption('Mara Rask') // both were planned by the other
+  await expect(said).toHaveText('0 installs.')
+  await page.getByRole('button', { name: 'Show all' }).click()
+  await page.getByLabel('Planned to').fill('2020-01-01')
+  await expect(page.getByText('No install is like that. Take a filter away.')).toBeVisible()
+})
+
 test('a proof can be read, and a page that moved leads to its plan', async ({ signedIn: page }) => {
   await page.goto(`/installs/${await installId(page, 'status=needs-a-hand&finding=double')}`)
   await page.getByText('Proof: the page').click()

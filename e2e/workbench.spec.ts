@@ -35,6 +35,46 @@ test('two tabs editing one draft: the second is told, nothing is silently overwr
   await expect(count(page)).toHaveAttribute('aria-valuenow', '3')
 })
 
+test('what was changed a moment ago is saved when another widget is gone to', async ({ signedIn: page }) => {
+  const [first, second] = [await widgetId(page, 'Culture column'), await widgetId(page, 'Choir in the papers')]
+  await page.goto(`/widgets/${first}`)
+  const count = page.getByRole('spinbutton', { name: /How many/ })
+  await count.focus()
+  await page.keyboard.press('ArrowUp')
+  await page.getByLabel('Find or do').fill('Choir in the papers')
+  await page
+    .getByRole('option', { name: /Choir in the papers/ })
+    .first()
+    .click()
+  await expect(page).toHaveURL(new RegExp(second))
+  await page.goto(`/widgets/${first}`)
+  await expect(count).toHaveAttribute('aria-valuenow', '4')
+  await count.focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
+})
+
+test('a change made while a release is being published is not lost', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'Animal news')}`)
+  const count = page.getByRole('spinbutton', { name: /How many/ })
+  await count.focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(count).toHaveAttribute('aria-valuenow', '5')
+  await page.route('**/releases', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 700))
+    await route.continue()
+  })
+  await page.getByRole('button', { name: /Publish release/ }).click()
+  await page.waitForTimeout(300)
+  await count.focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByText(/Release 2 is published/)).toBeVisible()
+  await expect(count).toHaveAttribute('aria-valuenow', '6')
+  await expect(page.getByText('draft, 1 change since release 2')).toBeVisible()
+  await page.reload()
+  await expect(count).toHaveAttribute('aria-valuenow', '6')
+})
+
 test('compare, look at an older release, bring it back, undo', async ({ signedIn: page }) => {
   await page.goto(`/widgets/${await widgetId(page, 'Island headlines')}`)
   await expect(page.getByText('draft, 2 changes since release 1')).toBeVisible()
