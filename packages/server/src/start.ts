@@ -8,6 +8,7 @@ import { defineModels } from './platform/database/models'
 import { buildApp } from './platform/http/app'
 import { Outbound } from './platform/outbound/client'
 import { Queue } from './platform/queue'
+import { Threads } from './platform/threads/threads'
 import { startWorker } from './platform/worker'
 
 export interface Running {
@@ -25,9 +26,10 @@ export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean }
   const logError = (error: Error) => app.log.error(error)
   const queue = await Queue.start(config.databaseUrl, db, logError)
   const outbound = new Outbound({ localhostNames: config.demo })
+  const threads = new Threads()
   const memory = new PayloadMemory(config.databaseUrl, logError)
-  const app = await buildApp({ config, db, queue, outbound }, memory, options.logger)
-  const context: Context = { config, db, queue, outbound, log: app.log }
+  const app = await buildApp({ config, db, queue, outbound, threads }, memory, options.logger)
+  const context: Context = { config, db, queue, outbound, threads, log: app.log }
   if (config.demo) await seedDemo(context)
   const stopWorker = config.role === 'web' ? () => {} : await startWorker(context)
   if (config.role !== 'worker') {
@@ -43,6 +45,7 @@ export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean }
       await queue.stop()
       await memory.close()
       await outbound.close()
+      await threads.close()
       await db.close()
     },
   }

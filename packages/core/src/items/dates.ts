@@ -28,7 +28,7 @@ const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', '
 /** Reads a feed's date; gives ISO 8601 in UTC, or null where it cannot be read. No zone is taken as UTC. */
 export function parseDate(raw: string | undefined | null): string | null {
   const text = raw?.trim()
-  if (!text) return null
+  if (!text || text.length > 80) return null
   return iso(text) ?? rfc822(text)
 }
 

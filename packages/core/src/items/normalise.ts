@@ -79,7 +79,7 @@ function authorOf(entry: LooseEntry): string | null {
   const first = entry.authors?.[0] ?? entry.dc?.creators?.[0]
   const name = typeof first === 'object' ? (first.name ?? first.email) : first
   if (!name) return null
-  const bracketed = /^\S+@\S+\s+\((.+)\)$/.exec(name.trim()) // RSS 2.0: "address (Name)"
+  const bracketed = /^\S+@\S+\s+\((.+)\)$/.exec(name.trim().slice(0, 300)) // RSS 2.0: "address (Name)"
   return fold(plainText(bracketed?.[1] ?? name)) || null
 }
 

@@ -52,7 +52,9 @@ function detect(document: string) {
 }
 
 const looksLikeHtml = (document: string) =>
-  /^(?:\s|<!--[\s\S]*?-->|<\?xml[^>]*\?>)*<(?:!doctype\s+html|html|head|body|div|p|h1)\b/i.test(document)
+  /^(?:\s|<!--(?:(?!-->)[\s\S])*-->|<\?xml[^>]*\?>)*<(?:!doctype\s+html|html|head|body|div|p|h1)\b/i.test(
+    document.slice(0, 20_000),
+  )
 
 function homeOf(feed: LooseFeed): string | undefined {
   const alternate = feed.links?.find((l) => !l.rel || l.rel === 'alternate')

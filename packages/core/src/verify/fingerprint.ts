@@ -1,7 +1,6 @@
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js'
-import type { AnyNode } from 'domhandler'
-import { isElement, type Page } from './page'
+import { isElement, walk, type Page } from './page'
 
 /** What changes at every load without anyone having edited the page. */
 const volatile = new Set(['script', 'style', 'noscript', 'template', 'meta', 'link', 'input', 'time'])
@@ -11,21 +10,26 @@ const volatile = new Set(['script', 'style', 'noscript', 'template', 'meta', 'li
  * scripts, styles, hidden fields, comments, nonces, query strings. Two fetches of an unchanged page give the same.
  */
 export function fingerprint(page: Page): string {
-  const parts: string[] = []
-  collect(page.$.root()[0]!.children, parts)
-  return bytesToHex(sha256(utf8ToBytes(parts.join('\u0001')))).slice(0, 32)
-}
-
-function collect(nodes: AnyNode[], parts: string[]): void {
-  for (const node of nodes) {
-    if (node.type === 'text') {
-      const words = node.data.replace(/\s+/g, ' ').trim()
-      if (words) parts.push(words)
-    } else if (isElement(node) && !volatile.has(node.name)) {
-      parts.push(`<${node.name}>`)
-      const address = node.attribs.href ?? node.attribs.src
-      if (address) parts.push(address.replace(/[?#].*$/, ''))
-      collect(node.children, parts)
-    }
+  const hash = sha256.create()
+  let between = ''
+  const add = (part: string) => {
+    hash.update(utf8ToBytes(between + part))
+    between = '\u0001'
   }
+  walk(
+    page,
+    true,
+    (element) => (volatile.has(element.name) ? null : true),
+    (node) => {
+      if (node.type === 'text') {
+        const words = node.data.replace(/\s+/g, ' ').trim()
+        if (words) add(words)
+      } else if (isElement(node) && !volatile.has(node.name)) {
+        add(`<${node.name}>`)
+        const address = node.attribs.href ?? node.attribs.src
+        if (address) add(address.replace(/[?#].*$/, ''))
+      }
+    },
+  )
+  return bytesToHex(hash.digest()).slice(0, 32)
 }

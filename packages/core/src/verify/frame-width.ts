@@ -7,6 +7,7 @@ export function frameWidth(frame: Element): number | 'fluid' | null {
 }
 
 function read(value: string | undefined): number | 'fluid' | null {
+  if (value && value.length > 60) return null
   const m = /^\s*(\d+(?:\.\d+)?)\s*(px|%|[a-z]+)?\s*(?:!important)?\s*$/i.exec(value ?? '')
   if (!m) return /^\s*(calc|min|max|clamp)\(/i.test(value ?? '') ? 'fluid' : null
   const [, amount, unit = 'px'] = m

@@ -48,7 +48,8 @@ function landmark(element: Element): Region | null {
 }
 
 function named(element: Element): Region | null {
-  const tokens = `${element.attribs.id ?? ''} ${element.attribs.class ?? ''}`
+  const { id = '', class: classes = '' } = element.attribs
+  const tokens = `${id.slice(0, 200)} ${classes.slice(0, 1000)}`
     .split(/[\s_-]+|(?<=[a-z])(?=[A-Z])/)
     .map((w) => w.toLowerCase())
   return words.find(([, pattern]) => tokens.some((token) => pattern.test(token)))?.[0] ?? null

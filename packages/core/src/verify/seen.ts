@@ -16,6 +16,8 @@ export interface Seen {
 
 const telling = ['age', 'cache-control', 'last-modified', 'etag', 'date', 'location', 'content-type', 'x-cache']
 
+const MOST_EXCERPTS = 5
+
 /** A finding with its proof: the lines around the nodes that show it, and the headers that bear on it. */
 export function note(
   code: FindingCode,
@@ -23,12 +25,12 @@ export function note(
   seen: Seen,
   nodes: { node: Parameters<typeof position>[0] }[] = [],
 ): Finding {
-  const excerpts = nodes.flatMap(({ node }) => {
+  const excerpts = nodes.slice(0, MOST_EXCERPTS).flatMap(({ node }) => {
     const at = position(node)
     return at ? [excerptAt(seen.page.source, at.offset)] : []
   })
   const headers = Object.fromEntries(
     telling.flatMap((name) => (seen.answer.headers[name] ? [[name, seen.answer.headers[name]!]] : [])),
   )
-  return finding(code, data, { page: seen.which, excerpts: excerpts.slice(0, 5), headers })
+  return finding(code, data, { page: seen.which, excerpts, headers })
 }

@@ -1,4 +1,4 @@
-import { verify, type Evidence, type Verdict } from '@pebblestrand/core/verify'
+import type { Evidence, Verdict } from '@pebblestrand/core/verify'
 import { Op, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { announce } from '../delivery/compute'
@@ -6,6 +6,7 @@ import { Payload } from '../delivery/models'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { fetchFresh, fetchServed } from './evidence'
+import { judge } from './judge'
 import { Answer, Check, FindingRow } from './models'
 import { planOf } from './plan-of'
 import { closeRound } from './rounds'
@@ -27,7 +28,8 @@ export async function runCheck(context: Context, checkId: string): Promise<void>
     await check.update({ state: 'fresh' })
     const fresh = served.error ? null : await fetchFresh(context.outbound, url)
     await check.update({ state: 'judging' })
-    await keep(context, check, { served, fresh }, verify(plan, { served, fresh }))
+    const evidence = { served, fresh }
+    await keep(context, check, evidence, await judge(context, plan, evidence))
   } catch (error) {
     await check.update({
       state: 'failed',

@@ -19,8 +19,9 @@ function packagesFolder(): string {
 const packages = packagesFolder()
 const font = (name: string, file: string) => require.resolve(`@fontsource-variable/${name}/files/${file}`)
 
-/** Files the server hands out as they are: the widget runtime, the web application, the shipped fonts. */
+/** Built files: those the server hands out as they are, and the one its threads run. */
 export const assets = {
+  tasks: join(packages, 'server', 'dist', 'tasks.cjs'),
   runtime: join(packages, 'widget', 'dist', 'strand.js'),
   web: join(packages, 'web', 'dist'),
   fonts: {

@@ -1,8 +1,9 @@
-import { discoverFeeds, usualFeedAddresses, type FeedCandidate, type Item } from '@pebblestrand/core/items'
+import { usualFeedAddresses, type FeedCandidate, type Item } from '@pebblestrand/core/items'
 import { inOrder } from '@pebblestrand/core/sieve'
 import { AppError } from '../platform/errors'
-import type { Outbound } from '../platform/outbound/client'
+import type { Context } from '../platform/context'
 import { refusalOf } from '../platform/outbound/refusal'
+import { TooTangled } from '../platform/threads/threads'
 import { readFeed } from './read-feed'
 
 export interface FoundFeed {
@@ -23,16 +24,12 @@ const PREVIEW = 4
 const MOST_CANDIDATES = 12
 
 /** From whatever address a person has to the feeds behind it, each with its newest items, and what was tried. */
-export async function findFeeds(
-  outbound: Outbound,
-  given: string,
-  localhostNames: boolean,
-): Promise<{ found: FoundFeed[]; tried: Tried[] }> {
+export async function findFeeds(context: Context, given: string): Promise<{ found: FoundFeed[]; tried: Tried[] }> {
   const address = completed(given)
-  const refusal = refusalOf(address, { localhostNames })
+  const refusal = refusalOf(address, { localhostNames: context.config.demo })
   if (refusal)
     throw new AppError('address-refused', { message: refusal, issues: [{ field: 'address', message: refusal }] })
-  const reading = await readFeed(outbound, address)
+  const reading = await readFeed(context, address)
   if (reading.kind === 'feed')
     return { found: [describe(reading.url, reading.feed, 'given')], tried: [{ url: address, outcome: 'a feed' }] }
   if (reading.kind === 'problem') {
@@ -43,10 +40,17 @@ export async function findFeeds(
     })
   }
   if (reading.kind !== 'page') throw new AppError('fetch-failed')
-  return among(outbound, address, reading.url, discoverFeeds(reading.html, reading.url))
+  return among(context, address, reading.url, await feedsNamedIn(context, reading.html, reading.url))
 }
 
-async function among(outbound: Outbound, address: string, pageUrl: string, named: FeedCandidate[]) {
+/** A page too tangled to be read names none. */
+const feedsNamedIn = ({ threads }: Context, html: string, base: string) =>
+  threads.run('discover', { html, base }).catch((error: unknown) => {
+    if (error instanceof TooTangled) return []
+    throw error
+  })
+
+async function among(context: Context, address: string, pageUrl: string, named: FeedCandidate[]) {
   const tried: Tried[] = [
     {
       url: address,
@@ -59,7 +63,7 @@ async function among(outbound: Outbound, address: string, pageUrl: string, named
   const results = await Promise.all(
     candidates
       .slice(0, MOST_CANDIDATES)
-      .map(async (candidate) => ({ candidate, reading: await readFeed(outbound, candidate.url) })),
+      .map(async (candidate) => ({ candidate, reading: await readFeed(context, candidate.url) })),
   )
   const found = results.flatMap(({ candidate, reading }) =>
     reading.kind === 'feed' ? [describe(reading.url, reading.feed, candidate.how)] : [],

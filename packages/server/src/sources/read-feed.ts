@@ -1,5 +1,7 @@
-import { decodeBytes, FeedError, parseFeed, type Feed } from '@pebblestrand/core/items'
-import { OutboundError, type Outbound } from '../platform/outbound/client'
+import { decodeBytes, FeedError, type Feed } from '@pebblestrand/core/items'
+import type { Context } from '../platform/context'
+import { OutboundError } from '../platform/outbound/client'
+import { TooTangled } from '../platform/threads/threads'
 
 export interface FeedProblem {
   code: string
@@ -16,6 +18,7 @@ export type FeedReading =
 const remedies: Record<string, string> = {
   refused: 'Give an address that anyone can reach.',
   timeout: 'The site may be slow just now; it is tried again by itself.',
+  tangled: 'Ask whether the site has a plainer feed.',
   'too-large': 'Ask whether the site has a shorter feed.',
   'too-many-redirects': 'Open it in a browser and paste the address you end at.',
   'no-answer': 'Check the address for a slip; if it works in a browser, try again in a few minutes.',
@@ -23,7 +26,7 @@ const remedies: Record<string, string> = {
 
 /** Fetches an address that should be a feed. `page` where it is a web page, whose feeds can then be looked for. */
 export async function readFeed(
-  outbound: Outbound,
+  { outbound, threads }: Pick<Context, 'outbound' | 'threads'>,
   url: string,
   known: { etag?: string | null; lastModified?: string | null } = {},
 ): Promise<FeedReading> {
@@ -44,22 +47,23 @@ export async function readFeed(
           : 'It is tried again by itself; if it stays, tell the site’s owner.',
       )
     const text = decodeBytes(answer.body, answer.headers['content-type'])
-    try {
-      return {
-        kind: 'feed',
-        feed: parseFeed(text, answer.finalUrl),
-        url: answer.finalUrl,
-        etag: answer.headers.etag ?? null,
-        lastModified: answer.headers['last-modified'] ?? null,
-        bytes: answer.body,
-      }
-    } catch (error) {
-      if (error instanceof FeedError && error.code === 'feed-is-html')
-        return { kind: 'page', html: text, url: answer.finalUrl }
-      throw error
+    const read = await threads.run('readFeed', { text, base: answer.finalUrl })
+    if ('code' in read) {
+      if (read.code === 'feed-is-html') return { kind: 'page', html: text, url: answer.finalUrl }
+      throw new FeedError(read.code, read.detail)
+    }
+    return {
+      kind: 'feed',
+      feed: read.feed,
+      url: answer.finalUrl,
+      etag: answer.headers.etag ?? null,
+      lastModified: answer.headers['last-modified'] ?? null,
+      bytes: answer.body,
     }
   } catch (error) {
     if (error instanceof FeedError) return problem(error.code, error.message, error.remedy)
+    if (error instanceof TooTangled)
+      return problem('tangled', `The document is too tangled. ${error.message}`, remedies.tangled!)
     if (error instanceof OutboundError) return problem(error.code, error.message, remedies[error.code] ?? '')
     throw error
   }

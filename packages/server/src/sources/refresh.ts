@@ -26,13 +26,13 @@ export async function addSource(context: Context, url: string): Promise<Source> 
   }
 }
 
-async function readNew({ db, outbound }: Context, url: string): Promise<Source> {
-  const reading = await readFeed(outbound, url)
+async function readNew(context: Context, url: string): Promise<Source> {
+  const reading = await readFeed(context, url)
   if (reading.kind === 'problem')
     throw new AppError('fetch-failed', { message: reading.problem.message, remedy: reading.problem.remedy })
   if (reading.kind !== 'feed') throw new AppError('no-feeds', { message: 'This is a web page, not a feed.' })
   const { feed } = reading
-  return db.transaction(async (transaction) => {
+  return context.db.transaction(async (transaction) => {
     const source = await Source.create(
       { url, title: feed.title || new URL(url).host, link: feed.link, format: feed.format },
       { transaction },
@@ -66,7 +66,7 @@ const wellNow = (source: Source) => {
 export async function refreshSource(context: Context, sourceId: string): Promise<void> {
   const source = await Source.findByPk(sourceId)
   if (!source) return
-  const reading = await readFeed(context.outbound, source.url, source)
+  const reading = await readFeed(context, source.url, source)
   const fault = faultOf(reading)
   if (fault) return failed(source, fault)
   if (reading.kind !== 'feed' || contentHash(reading.bytes) === source.contentHash)

@@ -20,9 +20,7 @@ const Interval = z.object({
 export function sourceRoutes(app: FastifyInstance, context: Context): void {
   const openings = { localhostNames: context.config.demo }
 
-  app.post('/api/sources/find', async (request) =>
-    findFeeds(context.outbound, parse(Address, request.body).address, openings.localhostNames),
-  )
+  app.post('/api/sources/find', async (request) => findFeeds(context, parse(Address, request.body).address))
 
   app.post('/api/sources', async (request) => {
     const { url } = parse(NewSource, request.body)

@@ -119,7 +119,7 @@ describe('a source', () => {
   it('asks only for what is new', async () => {
     const source = (await Source.findByPk(await add(system.standins('skerrow-post', '/feeds/harbour.atom'))))!
     expect(source.etag).toMatch(/^"/)
-    expect(await readFeed(system.context.outbound, source.url, source)).toEqual({ kind: 'unchanged' })
+    expect(await readFeed(system.context, source.url, source)).toEqual({ kind: 'unchanged' })
     const before = await ItemRow.max('seenAt', { where: { sourceId: source.id } })
     await refreshSource(system.context, source.id)
     await source.reload()

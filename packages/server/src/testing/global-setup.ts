@@ -17,7 +17,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
       ['settings', 'postgres', 'processes', 'build'].map((name) => import(new URL(`${name}.mjs`, launch).href)),
     )
   const settings = readSettings({ forTests: true })
-  await buildWhatIsStale(() => {}, ['widget runtime', 'stand-ins', 'web application'])
+  await buildWhatIsStale(() => {}, ['widget runtime', 'reading threads', 'stand-ins', 'web application'])
   stopLeftOver(settings)
   const database = startPostgres(settings, { durable: false })
   const standinsPort = settings.standinsPort + 1

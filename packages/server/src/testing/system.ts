@@ -15,6 +15,7 @@ import { defineModels } from '../platform/database/models'
 import { buildApp } from '../platform/http/app'
 import { Outbound } from '../platform/outbound/client'
 import { Queue } from '../platform/queue'
+import { Threads } from '../platform/threads/threads'
 
 async function ask(url: string, sql: string): Promise<void> {
   const client = new Client({ connectionString: url })
@@ -46,11 +47,12 @@ export async function startTestSystem(): Promise<TestSystem> {
   const silent = () => {}
   const queue = await Queue.start(config.databaseUrl, db, silent)
   const outbound = new Outbound({ localhostNames: true })
+  const threads = new Threads()
   const memory = new PayloadMemory(config.databaseUrl, silent)
   await memory.listen()
-  const app = await buildApp({ config, db, queue, outbound }, memory, false)
+  const app = await buildApp({ config, db, queue, outbound, threads }, memory, false)
   await app.ready()
-  const context: Context = { config, db, queue, outbound, log: app.log }
+  const context: Context = { config, db, queue, outbound, threads, log: app.log }
   return {
     app,
     context,
@@ -64,6 +66,7 @@ export async function startTestSystem(): Promise<TestSystem> {
       await queue.stop()
       await memory.close()
       await outbound.close()
+      await threads.close()
       await db.close()
       await ask(base, `DROP DATABASE ${name} WITH (FORCE)`)
     },
