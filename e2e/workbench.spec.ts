@@ -118,6 +118,22 @@ test('an empty result is said before publishing, with the step that took everyth
   await expect(page.getByRole('region', { name: 'Sieve' }).getByRole('listitem').last()).toHaveText(/0\s*shown/)
 })
 
+test('a source says how it is, is read at another interval, and at once', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'Animal news')}`)
+  const open = () => page.locator('[data-setting=sources]').click()
+  await open()
+  const sheet = page.getByRole('dialog', { name: 'Where the headlines come from' })
+  await expect(sheet.getByLabel('Address of a page or a feed')).toBeFocused()
+  const news = sheet.getByRole('listitem').filter({ hasText: 'Skerrow Post: News' })
+  await news.getByLabel('Read every').selectOption('3 h')
+  await news.getByRole('button', { name: 'Read it now' }).click()
+  await expect(news.getByText('last read just now')).toBeVisible()
+  await page.reload()
+  await open()
+  await expect(news.getByLabel('Read every')).toHaveValue('180')
+  await news.getByLabel('Read every').selectOption('30 min')
+})
+
 test('what bad input gets, said where it was typed, with what was typed kept', async ({ signedIn: page }) => {
   await page.goto(`/widgets/${await widgetId(page, 'What is on')}`)
   await page.getByRole('button', { name: /^Sources/ }).click()

@@ -128,5 +128,8 @@ describe('steps', () => {
     [60, '1 h'],
     [150, '2 h 30 min'],
     [360, '6 h'],
+    [1440, '24 h'],
+    [10_080, '7 days'],
+    [3121, '2 days 4 h'],
   ])('%i minutes are %s', (minutes, words) => expect(duration(minutes)).toBe(words))
 })

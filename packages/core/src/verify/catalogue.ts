@@ -134,5 +134,5 @@ export const catalogue = {
 export type FindingCode = keyof typeof catalogue
 export const findingCodes = Object.keys(catalogue) as FindingCode[]
 
-/** The `Age` header counts seconds (RFC 9111, section 5.1). */
-const age = (seconds: number) => (seconds < 60 ? 'less than a minute' : duration(seconds / 60))
+/** How old a copy is, in words; the `Age` header counts seconds (RFC 9111, section 5.1). */
+export const age = (seconds: number) => (seconds < 60 ? 'less than a minute' : duration(seconds / 60))

@@ -1,6 +1,6 @@
 export { verify, type Facts, type Verdict } from './verify'
 export { Plan, type Evidence, type Fetched } from './plan'
-export { catalogue, findingCodes, type FindingCode, type Hands } from './catalogue'
+export { age, catalogue, findingCodes, type FindingCode, type Hands } from './catalogue'
 export type { Finding, Proof } from './finding'
 export type { Excerpt } from './excerpt'
 export { fingerprint } from './fingerprint'

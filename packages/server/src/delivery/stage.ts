@@ -20,7 +20,7 @@ export const stageDocument = `<!doctype html>
       const face = new FontFace(family, 'url(' + JSON.stringify(src) + ')', { weight })
       faces.set(src, face)
       document.fonts.add(face)
-      face.load().then(tell, () => {})
+      face.load().then(tell, () => faces.delete(src))
     }
     Object.assign(document.body.style, { fontFamily: look?.bodyFont ?? 'system-ui, sans-serif', color: look?.text ?? '#1d2b34', background: look?.background ?? '#fff', lineHeight: 1.5 })
   }

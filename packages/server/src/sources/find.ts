@@ -1,10 +1,11 @@
+import { setTimeout as sleep } from 'node:timers/promises'
 import { usualFeedAddresses, type FeedCandidate, type Item } from '@pebblestrand/core/items'
 import { inOrder } from '@pebblestrand/core/sieve'
 import { AppError } from '../platform/errors'
 import type { Context } from '../platform/context'
 import { refusalOf } from '../platform/outbound/refusal'
 import { TooTangled } from '../platform/threads/threads'
-import { readFeed } from './read-feed'
+import { readFeed, type FeedReading } from './read-feed'
 
 export interface FoundFeed {
   url: string
@@ -22,6 +23,12 @@ export interface Tried {
 
 const PREVIEW = 4
 const MOST_CANDIDATES = 12
+/** A person waits: what has not answered by then is said so. */
+const PATIENCE_MS = 15_000
+const LATE: FeedReading = {
+  kind: 'problem',
+  problem: { code: 'late', message: 'no answer in time', remedy: 'Paste its address by itself.' },
+}
 
 /** From whatever address a person has to the feeds behind it, each with its newest items, and what was tried. */
 export async function findFeeds(context: Context, given: string): Promise<{ found: FoundFeed[]; tried: Tried[] }> {
@@ -60,10 +67,12 @@ async function among(context: Context, address: string, pageUrl: string, named: 
     },
   ]
   const candidates = named.length ? named : usualFeedAddresses(pageUrl)
+  const timeUp = sleep(PATIENCE_MS, LATE, { ref: false })
   const results = await Promise.all(
-    candidates
-      .slice(0, MOST_CANDIDATES)
-      .map(async (candidate) => ({ candidate, reading: await readFeed(context, candidate.url) })),
+    candidates.slice(0, MOST_CANDIDATES).map(async (candidate) => ({
+      candidate,
+      reading: await Promise.race([readFeed(context, candidate.url), timeUp]),
+    })),
   )
   const found = results.flatMap(({ candidate, reading }) =>
     reading.kind === 'feed' ? [describe(reading.url, reading.feed, candidate.how)] : [],

@@ -188,6 +188,7 @@ async function describe({ db }: Context, widget: Widget) {
       url: s.url,
       problem: s.problem,
       okAt: s.okAt,
+      intervalMinutes: s.intervalMinutes,
     })),
     places,
   }

@@ -108,6 +108,7 @@ export interface SourceInfo {
   url: string
   problem: { code: string; message: string; remedy: string; at: string } | null
   okAt: string | null
+  intervalMinutes: number
   count?: number
   failures?: number
 }

@@ -7,12 +7,13 @@ import { shallowRef, type ComponentPublicInstance } from 'vue'
 defineProps<{ open: boolean; title: string; wide?: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 
-/** The first thing to write in has the focus; where there is none, the way out. */
+/** The focus begins where the sheet says (`data-first`), else at the first thing to write in, else at the way out. */
 const first = shallowRef<HTMLElement | null>(null)
 function take(body: Element | ComponentPublicInstance | null): void {
   const panel = body as HTMLElement | null
   if (!panel || first.value) return
   first.value =
+    panel.querySelector<HTMLElement>('[data-first]') ??
     panel.querySelector<HTMLElement>('input:not([type=radio]), select, textarea') ??
     panel.querySelector<HTMLElement>('[data-close]') ??
     null

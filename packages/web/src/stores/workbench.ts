@@ -103,6 +103,15 @@ export const useWorkbench = defineStore('workbench', () => {
     if (!ids.includes(source.id)) set('sources', [...ids, source.id])
   }
 
+  /** A source as it is after it was read anew, or is to be read at another interval. */
+  async function changeSource(id: string, change: { intervalMinutes: number } | 'refresh'): Promise<void> {
+    const path = `/api/sources/${id}`
+    const source =
+      change === 'refresh' ? await post<SourceInfo>(`${path}/refresh`) : await patch<SourceInfo>(path, change)
+    sources.value = { ...sources.value, [id]: source }
+    if (change === 'refresh') await loadItems(id)
+  }
+
   async function publish(): Promise<number> {
     await saving.flush()
     const { number } = await post<{ number: number }>(`/api/widgets/${widget.value!.id}/releases`, {
@@ -166,6 +175,7 @@ export const useWorkbench = defineStore('workbench', () => {
     replaceAll,
     backToStarter,
     useSource,
+    changeSource,
     publish,
     restore,
     rename,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { statuses } from '@pebblestrand/core/verify'
+import { age, statuses } from '@pebblestrand/core/verify'
 import { computed } from 'vue'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
@@ -49,7 +49,7 @@ const rows = computed(() => {
     [
       'As served',
       served.value
-        ? `${served.value.ms} ms${served.value.headers.age ? `, copy ${served.value.headers.age} s old` : ''}`
+        ? `${served.value.ms} ms${served.value.headers.age ? `, copy ${age(Number(served.value.headers.age))} old` : ''}`
         : '',
     ],
     ['Past the cache', fresh.value ? `${fresh.value.status || 'no answer'}, ${fresh.value.ms} ms` : 'not read'],

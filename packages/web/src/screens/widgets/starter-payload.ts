@@ -17,9 +17,7 @@ const words = [
   ['A sixth for whole rows', 'Six in a row wants six, twelve or eighteen.'],
 ] as const
 
-const tint = (index: number) => ['#9db4a8', '#c9b48c', '#a7b7c9', '#c4a79d', '#b3a9c4', '#9fb9b9'][index]!
-const picture = (index: number) =>
-  `data:image/svg+xml,${encodeURIComponent(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 16 9"><rect width="16" height="9" fill="${tint(index)}"/><path d="M0 7q4-3 8 0t8 0v2H0z" fill="#0003"/></svg>`)}`
+const picture = (index: number) => `${location.origin}/starter-pictures/${index + 1}.svg`
 
 const items: Item[] = words.map(([title, text], index) => ({
   id: String(index),

@@ -4,13 +4,13 @@ import { get, post } from '../../../api/call'
 import type { ApiError } from '../../../api/error'
 import { asApiError } from '../../../api/error'
 import type { FoundFeed, Paged, SourceInfo, Tried } from '../../../api/types'
-import { shortAddress } from '../../../parts/address'
+import { plural, shortAddress } from '../../../parts/address'
 import Fault from '../../../parts/Fault.vue'
 import Panel from '../../../parts/Panel.vue'
-import TimeAgo from '../../../parts/TimeAgo.vue'
 import Waiting from '../../../parts/Waiting.vue'
 import { useWorkbench } from '../../../stores/workbench'
 import FoundFeeds from './FoundFeeds.vue'
+import UsedSource from './UsedSource.vue'
 
 /** Where the items come from: what is used, an address to look behind, and what other widgets use. */
 const emit = defineEmits<{ close: [] }>()
@@ -70,16 +70,7 @@ const drop = (id: string) =>
 <template>
   <Panel :open="true" title="Where the headlines come from" wide @close="emit('close')">
     <ul v-if="used.length" class="ledger mb-5 border-y border-rule">
-      <li v-for="source in used" :key="source.id" class="flex flex-wrap items-baseline gap-x-3 py-2">
-        <b>{{ source.title }}</b> <span class="text-[13px] text-soft">{{ shortAddress(source.url, 44) }}</span>
-        <button type="button" class="word ml-auto" :aria-label="`Leave out ${source.title}`" @click="drop(source.id)">
-          Leave out
-        </button>
-        <p v-if="source.problem" class="w-full text-[14px] text-coral">
-          {{ source.problem.message }}
-          <template v-if="source.okAt">The copy from <TimeAgo :at="source.okAt" /> stays up.</template>
-        </p>
-      </li>
+      <UsedSource v-for="source in used" :key="source.id" :source="source" @drop="drop(source.id)" />
     </ul>
     <form novalidate @submit.prevent="look">
       <label class="label block" for="source-address">Address of a page or a feed</label>
@@ -88,6 +79,7 @@ const drop = (id: string) =>
           id="source-address"
           v-model="address"
           class="field"
+          data-first
           inputmode="url"
           placeholder="Whatever you have on the clipboard"
           :aria-invalid="error ? true : undefined"
@@ -115,7 +107,7 @@ const drop = (id: string) =>
         <li v-for="source in others" :key="source.id" class="flex flex-wrap items-baseline gap-x-3 py-2">
           {{ source.title }}
           <span class="text-[13px] text-soft"
-            >{{ source.count }} items<template v-if="source.problem">, fails just now</template></span
+            >{{ plural(source.count ?? 0, 'item') }}<template v-if="source.problem">, fails just now</template></span
           >
           <button type="button" class="word ml-auto" :aria-label="`Take this: ${source.title}`" @click="reuse(source)">
             Take this
