@@ -44,7 +44,7 @@ const headers = computed(() => Object.entries(props.finding.proof.headers))
       </div>
       <dl v-if="headers.length" class="mt-2 font-mono text-[12.5px]">
         <div v-for="[name, value] in headers" :key="name" class="break-all">
-          <dt class="inline text-soft">{{ name }}:</dt>
+          <dt class="mr-1 inline text-soft">{{ name }}:</dt>
           <dd class="inline">{{ value }}</dd>
         </div>
       </dl>
