@@ -38,6 +38,10 @@ for (const theme of ['light', 'dark'] as const) {
     await page.goto('/sign-in')
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
     expect(await violations(page), 'sign in').toEqual([])
+    await page.goto('/set-up?key=none')
+    await page.getByRole('button', { name: 'Make the account' }).click()
+    await expect(page.getByRole('alert')).toBeVisible()
+    expect(await violations(page), 'set up, at fault').toEqual([])
     await signIn(page)
     const screens: [string, string, string][] = [
       ['Today', '/today', 'Since yesterday'],

@@ -9,6 +9,7 @@ test('place a widget with the keyboard alone, told whether it fits', async ({ si
   await page.getByRole('button', { name: 'What is on', exact: true }).focus()
   await page.keyboard.press('m')
   const menu = page.getByRole('menu')
+  await expect(menu).toBeFocused()
   await expect(menu.getByRole('menuitem', { name: /sidebar.*Fits with fewer columns/ })).toBeVisible()
   await expect(menu.getByRole('menuitem', { name: /main.*Fits\./ })).toBeVisible()
   await page.keyboard.press('m') // typing ahead: main

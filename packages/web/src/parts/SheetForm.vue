@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import type { ApiError } from '../api/error'
-import { asApiError } from '../api/error'
+import { aboveFields, asApiError } from '../api/error'
 import Fault from './Fault.vue'
 import Panel from './Panel.vue'
 
@@ -10,13 +10,6 @@ const props = defineProps<{ title: string; does: string; run: () => Promise<unkn
 const emit = defineEmits<{ close: []; done: [] }>()
 const error = ref<ApiError | null>(null)
 const busy = ref(false)
-/** Fields say themselves what is wrong with them; above stands how many do. */
-const said = computed(() => {
-  if (error.value?.code !== 'invalid' || !error.value.issues.length) return error.value
-  const count = error.value.issues.length
-  const message = count === 1 ? 'One field is not right yet.' : `${count} fields are not right yet.`
-  return { message, remedy: 'Correct what is marked; everything else is kept.' }
-})
 const about = (field: string) => error.value?.about(field) ?? ''
 
 async function submit(): Promise<void> {
@@ -36,7 +29,7 @@ async function submit(): Promise<void> {
 <template>
   <Panel :open="true" :title="title" :wide="wide" @close="emit('close')">
     <form novalidate @submit.prevent="submit">
-      <Fault v-if="said" :error="said" class="mb-4" />
+      <Fault v-if="error" :error="aboveFields(error)" class="mb-4" />
       <slot :about="about" />
       <button class="act mt-1" :disabled="busy">{{ does }}</button>
     </form>

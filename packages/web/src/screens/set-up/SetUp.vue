@@ -2,7 +2,7 @@
 import { reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { ApiError } from '../../api/error'
-import { asApiError } from '../../api/error'
+import { aboveFields, asApiError } from '../../api/error'
 import WordMark from '../../frame/WordMark.vue'
 import Fault from '../../parts/Fault.vue'
 import Labelled from '../../parts/Labelled.vue'
@@ -49,7 +49,7 @@ async function make(): Promise<void> {
     <form class="mt-12 w-full max-w-[420px] lg:ml-[226px]" novalidate @submit.prevent="make">
       <h1 class="mb-2 text-[31px] font-bold">Make the owner’s account</h1>
       <p class="mb-6 text-soft">This Pebblestrand is empty. Whoever holds the set-up key becomes its owner.</p>
-      <Fault v-if="error" :error="error" class="mb-5" />
+      <Fault v-if="error" :error="aboveFields(error)" class="mb-5" />
       <Labelled
         v-for="field in fields"
         :key="field.name"
