@@ -53,8 +53,13 @@ export class Queue {
     if (jobs.length) await this.boss.insert(jobs, { db } as PgBoss.InsertOptions)
   }
 
-  async work<N extends JobName>(name: N, atOnce: number, handler: (data: Jobs[N]) => Promise<void>): Promise<void> {
-    await this.boss.work<Jobs[N]>(name, { pollingIntervalSeconds: 0.5, batchSize: atOnce }, async (jobs) => {
+  /** `atOnce` jobs are taken together and the next ones when all of them are done; a slow one holds up its own lane only. */
+  async work<N extends JobName>(
+    name: N,
+    { lanes, atOnce }: { lanes: number; atOnce: number },
+    handler: (data: Jobs[N]) => Promise<void>,
+  ): Promise<void> {
+    const take = async (jobs: PgBoss.Job<Jobs[N]>[]) => {
       const results = await Promise.allSettled(jobs.map((job) => handler(job.data)))
       // The batch counts as done when this returns; a job that failed is marked by itself and tried again.
       await Promise.all(
@@ -64,7 +69,9 @@ export class Queue {
           return this.boss.fail(name, jobs[i]!.id)
         }),
       )
-    })
+    }
+    for (let lane = 0; lane < lanes; lane++)
+      await this.boss.work<Jobs[N]>(name, { pollingIntervalSeconds: 0.5, batchSize: atOnce }, take)
   }
 
   async every(name: JobName, cron: string): Promise<void> {

@@ -1,16 +1,28 @@
 // Statements of this subject, kept together.
 
+/** By name alone, or first those where most needs a hand, then those where most waits. */
+export const siteOrders = {
+  name: { join: '', by: '' },
+  attention: {
+    join: `LEFT JOIN (
+  SELECT p.site_id, count(*) FILTER (WHERE i.status = 'needs-a-hand') AS faults, count(*) FILTER (WHERE i.status IN ('planned', 'handed-over', 'pasted')) AS waiting
+  FROM installs i JOIN pages p ON p.id = i.page_id GROUP BY p.site_id
+) n ON n.site_id = s.id`,
+    by: 'coalesce(n.faults, 0) DESC, coalesce(n.waiting, 0) DESC,',
+  },
+} as const
+
 /** Sites with the pebbles on their strand, in page order; one page of them. */
-export const listSites = `
+export const listSites = (order: keyof typeof siteOrders) => `
 SELECT s.id, s.name, s.origin, s.platform, c.name AS "client", u.name AS "keeper",
   (SELECT count(*)::int FROM pages p WHERE p.site_id = s.id) AS "pages",
   (SELECT max(i.checked_at) FROM installs i JOIN pages p ON p.id = i.page_id WHERE p.site_id = s.id) AS "checkedAt",
   (SELECT coalesce(json_agg(json_build_object('id', i.id, 'status', i.status, 'retiring', i.retiring, 'widget', w.name, 'page', p.title, 'placement', pl.name) ORDER BY p.position, pl.position, i.planned_at), '[]')
      FROM installs i JOIN pages p ON p.id = i.page_id JOIN widgets w ON w.id = i.widget_id JOIN placements pl ON pl.id = i.placement_id WHERE p.site_id = s.id) AS "pebbles",
   count(*) OVER ()::int AS "total"
-FROM sites s JOIN clients c ON c.id = s.client_id LEFT JOIN users u ON u.id = s.keeper_id
+FROM sites s JOIN clients c ON c.id = s.client_id LEFT JOIN users u ON u.id = s.keeper_id ${siteOrders[order].join}
 WHERE (:q = '' OR s.name ILIKE '%' || :q || '%' OR c.name ILIKE '%' || :q || '%' OR s.origin ILIKE '%' || :q || '%')
-ORDER BY lower(s.name), s.id
+ORDER BY ${siteOrders[order].by} lower(s.name), s.id
 LIMIT :limit OFFSET :offset`
 
 /** Installs of one site, for its page plan. */

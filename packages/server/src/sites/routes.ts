@@ -14,11 +14,14 @@ import { parse } from '../platform/http/parse'
 import { refusalOf } from '../platform/outbound/refusal'
 import { describeSite } from './describe-site'
 import { Client, Page, Placement, Site } from './models'
-import { listSites } from './queries'
+import { listSites, siteOrders } from './queries'
 import { NewPage, NewPlacement, NewSite, PageChange, PlacementChange, SiteChange } from './schemas'
 import { requireSelector } from './selector'
 
-const Listing = Paging.extend({ q: z.string().trim().max(100).default('') })
+const Listing = Paging.extend({
+  q: z.string().trim().max(100).default(''),
+  order: z.enum(Object.keys(siteOrders) as [keyof typeof siteOrders, ...(keyof typeof siteOrders)[]]).default('name'),
+})
 
 /** What most pages have; a new site begins with these, shared by all its pages. */
 const usualPlacements = [
@@ -43,7 +46,7 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
 
   app.get('/api/sites', async (request) => {
     const query = parse(Listing, request.query)
-    const rows = await db.query<{ total: number; platform: string }>(listSites, {
+    const rows = await db.query<{ total: number; platform: string }>(listSites(query.order), {
       replacements: { q: literally(query.q), ...windowOf(query) },
       type: QueryTypes.SELECT,
     })

@@ -75,6 +75,12 @@ describe('a site', () => {
     })
     expect(await change({ look: null })).toMatchObject({ body: { look: null, lookedAt: null, cacheMinutes: 45 } })
   })
+  it('is listed by name, or where it needs most attention first', async () => {
+    const names = async (order: string) =>
+      ((await ada.get(`/api/sites?order=${order}`)).body as { rows: { name: string }[] }).rows.map((r) => r.name)
+    expect(await names('name')).toEqual([...(await names('attention'))].sort())
+    expect((await ada.get('/api/sites?order=drop')).status).toBe(400)
+  })
   it('cannot be added twice', async () =>
     expect(await ada.post('/api/sites', { ...site, origin: 'https://FERRIES.example' })).toMatchObject({
       status: 409,

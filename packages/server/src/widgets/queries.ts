@@ -23,8 +23,8 @@ LIMIT 50`
 
 /** Every placement there is, for trying a widget before it is planned anywhere. */
 export const allPlaces = `
-SELECT s.id AS "siteId", s.name AS "site", p.title AS "page", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, s.look
+SELECT s.id AS "siteId", s.name AS "site", p.title AS "page", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, s.look, count(*) OVER ()::int AS "total"
 FROM placements pl JOIN sites s ON s.id = pl.site_id LEFT JOIN pages p ON p.id = pl.page_id
-WHERE (:q = '' OR s.name ILIKE '%' || :q || '%' OR pl.name ILIKE '%' || :q || '%')
+WHERE (:id::uuid IS NULL OR pl.id = :id::uuid) AND (:q = '' OR (s.name || ' ' || coalesce(p.title, '') || ' ' || pl.name) ILIKE '%' || :q || '%')
 ORDER BY lower(s.name), pl.page_id NULLS FIRST, pl.position, pl.id
 LIMIT :limit OFFSET :offset`

@@ -123,12 +123,17 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
   })
 
   app.get('/api/places', async (request) => {
-    const query = parse(Listing, request.query)
+    const query = parse(Listing.extend({ id: z.uuid().optional() }), request.query)
+    const words = literally(query.q).split(/\s+/).join('%')
+    const rows = await db.query<{ total: number }>(allPlaces, {
+      replacements: { q: words, id: query.id ?? null, ...windowOf(query) },
+      type: QueryTypes.SELECT,
+    })
     return {
-      rows: await db.query(allPlaces, {
-        replacements: { q: literally(query.q), ...windowOf(query) },
-        type: QueryTypes.SELECT,
-      }),
+      rows: rows.map(({ total: _total, ...row }) => row),
+      total: rows[0]?.total ?? 0,
+      page: query.page,
+      size: query.size,
     }
   })
 

@@ -57,8 +57,9 @@ export const useSites = defineStore('sites', () => {
   ): Promise<void> {
     open.value = await patch<SiteDetail>(`/api/placements/${id}`, change)
   }
-  const places = (q: string) =>
-    get<{ rows: Place[] }>(`/api/places${query({ q, size: 100 })}`).then((answer) => answer.rows)
+  /** Placements whose site, page or own name has the words. */
+  const places = (q: string) => get<Paged<Place>>(`/api/places${query({ q, size: 100 })}`)
+  const place = async (id: string) => (await get<Paged<Place>>(`/api/places${query({ id })}`)).rows[0]
 
   return {
     list,
@@ -74,5 +75,6 @@ export const useSites = defineStore('sites', () => {
     addPlacement,
     changePlacement,
     places,
+    place,
   }
 })

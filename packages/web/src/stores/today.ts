@@ -4,6 +4,8 @@ import { get, post, remove } from '../api/call'
 import type { Paged, SiteRow, TodayAnswer } from '../api/types'
 
 const WATCH_MS = 1000
+/** Strands that are drawn at first. */
+export const FEW = 14
 
 /** What needs a person now, the shoreline, and the round of checks that may be running. */
 export const useToday = defineStore('today', () => {
@@ -15,10 +17,11 @@ export const useToday = defineStore('today', () => {
   async function load(): Promise<void> {
     const [today, strands] = await Promise.all([
       get<TodayAnswer>('/api/today'),
-      get<Paged<SiteRow>>('/api/sites?size=100'),
+      get<Paged<SiteRow>>('/api/sites?size=100&order=attention'),
     ])
     answer.value = today
-    sites.value = strands.rows
+    // A small estate keeps its order from day to day; of a large one those come first that need a hand.
+    sites.value = strands.total > FEW ? strands.rows : strands.rows.sort((a, b) => a.name.localeCompare(b.name))
     siteTotal.value = strands.total
     if (today.round?.state === 'running') watchRound()
   }

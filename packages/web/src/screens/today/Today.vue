@@ -9,7 +9,7 @@ import Fault from '../../parts/Fault.vue'
 import Shoreline from '../../parts/Shoreline.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import Waiting from '../../parts/Waiting.vue'
-import { useToday } from '../../stores/today'
+import { FEW, useToday } from '../../stores/today'
 import Changes from './Changes.vue'
 import { grouped } from './groups'
 import Legend from './Legend.vue'
@@ -18,6 +18,9 @@ import Thing from './Thing.vue'
 const today = useToday()
 const error = ref<ApiError | null>(null)
 const groups = computed(() => grouped(today.answer?.waiting ?? []))
+const allStrands = ref(false)
+const strands = computed(() => (allStrands.value ? today.sites : today.sites.slice(0, FEW)))
+const unlisted = computed(() => (today.answer ? today.answer.counts.waiting - today.answer.waiting.length : 0))
 const round = computed(() => (today.answer?.round?.state === 'running' ? today.answer.round : null))
 
 const load = () =>
@@ -78,7 +81,7 @@ onBeforeUnmount(today.stopWatching)
     <div class="min-w-0">
       <section v-if="today.sites.length" aria-label="Shoreline">
         <div
-          v-for="site in today.sites"
+          v-for="site in strands"
           :key="site.id"
           class="grid grid-cols-[minmax(0,1fr)_76px] items-center gap-x-4 py-[2px] sm:grid-cols-[150px_minmax(0,1fr)_76px]"
         >
@@ -90,8 +93,15 @@ onBeforeUnmount(today.stopWatching)
             plural(site.pebbles.filter((p) => p.status !== 'retired').length, 'install')
           }}</span>
         </div>
-        <p v-if="today.siteTotal > today.sites.length" class="pt-2 text-soft">
-          The first {{ today.sites.length }} of {{ today.siteTotal }} sites.
+        <p v-if="today.siteTotal > FEW" class="flex flex-wrap gap-x-5 pt-2 text-soft">
+          <span
+            >{{ strands.length }} of {{ today.siteTotal }} sites<template v-if="!allStrands"
+              >, those first that need a hand</template
+            >.</span
+          >
+          <button v-if="!allStrands" type="button" class="word" @click="allStrands = true">
+            Draw {{ today.sites.length }}
+          </button>
           <RouterLink to="/sites" class="word">All sites</RouterLink>
         </p>
       </section>
@@ -115,6 +125,10 @@ onBeforeUnmount(today.stopWatching)
           <Thing v-for="thing in group.things" :key="thing.id" :thing="thing" :hands="group.id" @changed="load" />
         </ul>
       </section>
+      <p v-if="unlisted > 0" class="mt-5 border-t border-ink pt-3 text-soft">
+        {{ plural(unlisted, 'thing') }} more.
+        <RouterLink to="/installs?sort=status" class="word">All installs, by status</RouterLink>
+      </p>
     </div>
 
     <Changes :answer="today.answer" class="xl:border-l xl:border-rule xl:pl-[22px]" />

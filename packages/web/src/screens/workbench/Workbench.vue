@@ -53,7 +53,9 @@ async function chooseFromAddress(): Promise<void> {
   const screen = screens.find((s) => s.id === wanted)
   if (screen) return void (setting.value = screen)
   const places = bench.widget!.places
-  const place = wanted ? [...places, ...(await sites.places(''))].find((p) => p.placementId === wanted) : places[0]
+  const place = wanted
+    ? (places.find((p) => p.placementId === wanted) ?? (await sites.place(String(wanted)).catch(() => undefined)))
+    : places[0]
   setting.value = place ? asSetting(place) : screens[2]!
 }
 function choose(next: Setting): void {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Place } from '../../../api/types'
+import type { Paged, Place } from '../../../api/types'
 import { useSites } from '../../../stores/sites'
 import { asSetting, screens, type Setting } from './widths'
 
@@ -8,13 +8,15 @@ import { asSetting, screens, type Setting } from './widths'
 const props = defineProps<{ chosen: Setting; places: Place[] }>()
 const emit = defineEmits<{ choose: [setting: Setting] }>()
 const sites = useSites()
-const others = ref<Place[]>([])
+const found = ref<Paged<Place> | null>(null)
+const others = computed(() => found.value?.rows ?? [])
+const words = ref('')
 
 const inPlace = computed(() => !screens.some((s) => s.id === props.chosen.id))
 const known = computed(() => new Map([...props.places, ...others.value].map((p) => [p.placementId, p])))
-const load = async () => {
-  if (!others.value.length) others.value = await sites.places('')
-}
+const search = async () => void (found.value = await sites.places(words.value))
+const load = () => found.value ?? search()
+const many = computed(() => words.value !== '' || (found.value !== null && found.value.total > found.value.rows.length))
 const pick = (event: Event) => {
   const place = known.value.get((event.target as HTMLSelectElement).value)
   if (place) emit('choose', asSetting(place))
@@ -65,6 +67,17 @@ const said = (place: Place) =>
           <option v-if="inPlace && !known.has(chosen.id)" :value="chosen.id">{{ chosen.name }}</option>
         </optgroup>
       </select>
+    </label>
+    <label v-if="many" class="flex min-w-0 items-center gap-2 text-soft">
+      with
+      <input
+        v-model="words"
+        class="field max-w-[150px] py-[2px]"
+        type="search"
+        placeholder="site or placement"
+        aria-label="Placements with these words"
+        @change="search"
+      />
     </label>
   </div>
 </template>
