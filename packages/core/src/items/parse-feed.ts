@@ -25,9 +25,9 @@ interface LooseFeed {
  * @throws FeedError with a code from feed-error.ts
  */
 export function parseFeed(text: string, base: string | null): Feed {
-  const document = text.replace(/^\uFEFF/, '').trim()
-  if (!document) throw new FeedError('feed-empty')
-  const { format, feed } = detect(document)
+  const body = text.replace(/^\uFEFF/, '').trim()
+  if (!body) throw new FeedError('feed-empty')
+  const { format, feed } = detect(body)
   const loose = feed as LooseFeed
   const link = absolute(homeOf(loose), base)
   const within = absolute(loose.xml?.base, base) ?? base ?? link
@@ -41,19 +41,19 @@ export function parseFeed(text: string, base: string | null): Feed {
   })
 }
 
-function detect(document: string) {
+function detect(body: string) {
   try {
-    return readFeed(document)
+    return readFeed(body)
   } catch (error) {
-    if (looksLikeHtml(document)) throw new FeedError('feed-is-html')
+    if (looksLikeHtml(body)) throw new FeedError('feed-is-html')
     if (error instanceof DetectError) throw new FeedError('feed-unknown')
     throw new FeedError('feed-malformed', error instanceof Error ? error.message : '')
   }
 }
 
-const looksLikeHtml = (document: string) =>
+const looksLikeHtml = (body: string) =>
   /^(?:\s|<!--(?:(?!-->)[\s\S])*-->|<\?xml[^>]*\?>)*<(?:!doctype\s+html|html|head|body|div|p|h1)\b/i.test(
-    document.slice(0, 20_000),
+    body.slice(0, 20_000),
   )
 
 function homeOf(feed: LooseFeed): string | undefined {

@@ -4,7 +4,7 @@ import { statusIds, type InstallStatus } from '@pebblestrand/core/verify'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { z } from 'zod'
 import { literally } from '../platform/database/like'
-import { Paging, windowOf, type Paged } from '../platform/http/paging'
+import { paged, Paging, windowOf, type Paged } from '../platform/http/paging'
 import { filterValues, oneInstall, register, registerIds, sortColumns } from './queries'
 
 const any = z.literal('')
@@ -77,12 +77,7 @@ export async function readRegister(db: Sequelize, query: RegisterQuery): Promise
     replacements: { ...filtersOf(query), ...windowOf(query) },
     type: QueryTypes.SELECT,
   })
-  return {
-    rows: rows.map(({ total: _total, ...row }) => row),
-    total: rows[0]?.total ?? 0,
-    page: query.page,
-    size: query.size,
-  }
+  return paged(rows, query)
 }
 
 export async function readIds(db: Sequelize, query: RegisterQuery): Promise<string[]> {

@@ -36,3 +36,11 @@ LEFT JOIN payloads pay ON pay.install_id = i.id
 LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0
 WHERE p.site_id = :siteId AND i.status <> 'retired'
 ORDER BY i.planned_at, i.id`
+
+/** Every placement there is, for trying a widget before it is planned anywhere. */
+export const allPlaces = `
+SELECT s.id AS "siteId", s.name AS "site", p.title AS "page", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, s.look, count(*) OVER ()::int AS "total"
+FROM placements pl JOIN sites s ON s.id = pl.site_id LEFT JOIN pages p ON p.id = pl.page_id
+WHERE (:id::uuid IS NULL OR pl.id = :id::uuid) AND (:q = '' OR (s.name || ' ' || coalesce(p.title, '') || ' ' || pl.name) ILIKE '%' || :q || '%')
+ORDER BY lower(s.name), pl.page_id NULLS FIRST, pl.position, pl.id
+LIMIT :limit OFFSET :offset`

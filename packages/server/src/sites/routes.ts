@@ -9,7 +9,7 @@ import { recomputeForPlacement, recomputeForSite } from '../delivery/compute'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
-import { IdParams, Paging, windowOf } from '../platform/http/paging'
+import { IdParams, paged, Paging, windowOf } from '../platform/http/paging'
 import { parse } from '../platform/http/parse'
 import { refusalOf } from '../platform/outbound/refusal'
 import { describeSite } from './describe-site'
@@ -50,15 +50,8 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
       replacements: { q: literally(query.q), ...windowOf(query) },
       type: QueryTypes.SELECT,
     })
-    return {
-      rows: rows.map(({ total: _total, ...row }) => ({
-        ...row,
-        platform: profiles[row.platform]?.name ?? row.platform,
-      })),
-      total: rows[0]?.total ?? 0,
-      page: query.page,
-      size: query.size,
-    }
+    const { rows: shown, ...page } = paged(rows, query)
+    return { rows: shown.map((row) => ({ ...row, platform: profiles[row.platform]?.name ?? row.platform })), ...page }
   })
 
   app.post('/api/sites', async (request) => {

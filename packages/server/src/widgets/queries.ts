@@ -20,11 +20,3 @@ FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_i
 WHERE i.widget_id = :widgetId AND i.status <> 'retired'
 ORDER BY s.name, pl.region, pl.width, i.planned_at
 LIMIT 50`
-
-/** Every placement there is, for trying a widget before it is planned anywhere. */
-export const allPlaces = `
-SELECT s.id AS "siteId", s.name AS "site", p.title AS "page", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, s.look, count(*) OVER ()::int AS "total"
-FROM placements pl JOIN sites s ON s.id = pl.site_id LEFT JOIN pages p ON p.id = pl.page_id
-WHERE (:id::uuid IS NULL OR pl.id = :id::uuid) AND (:q = '' OR (s.name || ' ' || coalesce(p.title, '') || ' ' || pl.name) ILIKE '%' || :q || '%')
-ORDER BY lower(s.name), pl.page_id NULLS FIRST, pl.position, pl.id
-LIMIT :limit OFFSET :offset`

@@ -9,7 +9,7 @@ import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
 import { line } from '../platform/http/fields'
-import { IdParams, Paging, windowOf } from '../platform/http/paging'
+import { IdParams, paged, Paging, windowOf } from '../platform/http/paging'
 import { parse } from '../platform/http/parse'
 import { User } from '../accounts/models'
 import { Source } from '../sources/models'
@@ -17,7 +17,7 @@ import { kindFor, saveDraft } from './draft'
 import { Release, Widget, type Settings } from './models'
 import { freeName } from './name'
 import { publish } from './publish'
-import { allPlaces, listWidgets, placesOfWidget } from './queries'
+import { listWidgets, placesOfWidget } from './queries'
 
 const Name = line(80)
 const NewWidget = z.object({ kind: z.string(), starter: z.string().nullish(), name: Name.nullish() })
@@ -44,12 +44,8 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
       replacements: { q: literally(query.q), ...windowOf(query) },
       type: QueryTypes.SELECT,
     })
-    return {
-      rows: await Promise.all(rows.map(withPicture)),
-      total: rows[0]?.total ?? 0,
-      page: query.page,
-      size: query.size,
-    }
+    const { rows: shown, ...page } = paged(rows, query)
+    return { rows: await Promise.all(shown.map(withPicture)), ...page }
   })
 
   app.post('/api/widgets', async (request) => {
@@ -117,26 +113,6 @@ export function widgetRoutes(app: FastifyInstance, context: Context): void {
     return { version: saved.draftVersion, savedAt: saved.draftSavedAt, settings: saved.draft }
   })
 
-  app.get('/api/widgets/:id/places', async (request) => {
-    const widget = await widgetOf(request.params)
-    return { rows: await db.query(placesOfWidget, { replacements: { widgetId: widget.id }, type: QueryTypes.SELECT }) }
-  })
-
-  app.get('/api/places', async (request) => {
-    const query = parse(Listing.extend({ id: z.uuid().optional() }), request.query)
-    const words = literally(query.q).split(/\s+/).join('%')
-    const rows = await db.query<{ total: number }>(allPlaces, {
-      replacements: { q: words, id: query.id ?? null, ...windowOf(query) },
-      type: QueryTypes.SELECT,
-    })
-    return {
-      rows: rows.map(({ total: _total, ...row }) => row),
-      total: rows[0]?.total ?? 0,
-      page: query.page,
-      size: query.size,
-    }
-  })
-
   app.get('/api/kinds', () => ({
     rows: Object.values(kinds).map(({ id, name, purpose, starters }) => ({ id, name, purpose, starters })),
   }))
@@ -149,8 +125,8 @@ async function widgetOf(params: unknown): Promise<Widget> {
 }
 
 /** A thumbnail is the real thing: the payload of the newest release, else of the draft. */
-async function withPicture(row: ListedWidget) {
-  const { total: _total, draft, releaseSettings, ...shown } = row
+async function withPicture(row: Omit<ListedWidget, 'total'>) {
+  const { draft, releaseSettings, ...shown } = row
   const changes = releaseSettings
     ? difference(kindFor(row.kind), releaseSettings, draft, { sourceNames: {} }).length
     : 0

@@ -180,25 +180,3 @@ describe('the list', () => {
     expect((await ada.get('/api/widgets?size=1000')).status).toBe(400)
   })
 })
-
-describe('placements to try a widget in', () => {
-  it('are found by the words of site, page and placement, or by id', async () => {
-    for (const name of ['Fell Farm', 'Dale Farm'])
-      await ada.post('/api/sites', {
-        client: name,
-        name,
-        origin: `https://${name.toLowerCase().replace(' ', '-')}.example`,
-        platform: 'hand-coded',
-      })
-    const places = async (filters: string) =>
-      (await ada.get(`/api/places?${filters}`)).body as {
-        total: number
-        rows: { placementId: string; site: string; placement: string }[]
-      }
-    const { total, rows } = await places('q=fell%20side')
-    expect([total, rows[0]]).toMatchObject([1, { site: 'Fell Farm', placement: 'sidebar' }])
-    expect((await places('q=farm&size=3')).total).toBe(8)
-    expect((await places(`id=${rows[0]!.placementId}`)).rows).toEqual(rows)
-    expect((await places('q=%25')).total).toBe(0)
-  })
-})

@@ -10,6 +10,7 @@ import type { PayloadMemory } from '../../delivery/memory'
 import { deliveryRoutes } from '../../delivery/routes'
 import { findRoutes } from '../../find/routes'
 import { installRoutes } from '../../installs/routes'
+import { placeRoutes } from '../../sites/places'
 import { siteRoutes } from '../../sites/routes'
 import { sourceRoutes } from '../../sources/routes'
 import { todayRoutes } from '../../today/routes'
@@ -72,6 +73,7 @@ export async function buildApp(
       for (const routes of [
         todayRoutes,
         siteRoutes,
+        placeRoutes,
         sourceRoutes,
         widgetRoutes,
         installRoutes,

@@ -15,4 +15,15 @@ export interface Paged<T> {
 
 export const windowOf = ({ page, size }: z.infer<typeof Paging>) => ({ limit: size, offset: (page - 1) * size })
 
+/** One page of rows that each carry the total of all (`count(*) OVER ()`). */
+export const paged = <R extends { total: number }>(
+  rows: R[],
+  { page, size }: z.infer<typeof Paging>,
+): Paged<Omit<R, 'total'>> => ({
+  rows: rows.map(({ total: _total, ...row }) => row),
+  total: rows[0]?.total ?? 0,
+  page,
+  size,
+})
+
 export const IdParams = z.object({ id: z.uuid('must be an id') })
