@@ -1,5 +1,5 @@
 import { buildWhatIsStale } from './build.mjs'
-import { orComplain } from './complaint.mjs'
+import { Complaint, orComplain } from './complaint.mjs'
 import { ensureNodePackages } from './node-packages.mjs'
 import { readSettings } from './settings.mjs'
 import { ensureSystemPackages } from './system-packages.mjs'
@@ -7,18 +7,28 @@ import { startSystem } from './system.mjs'
 
 const say = (line) => console.log(line)
 
+/** What whoever started it wants to know. */
+function opening({ role, demo }, printed) {
+  if (role === 'worker') return ['A worker is doing the jobs. Another process answers the web, with ROLE=web.']
+  const setup = /^set-up (.+)$/m.exec(printed)?.[1]
+  return [
+    `Pebblestrand is at  ${/^ready (.+)$/m.exec(printed)[1]}`,
+    ...(setup ? [`Make the owner's account at  ${setup}`] : []),
+    ...(demo && !setup ? ['Sign in as  mara@tern-and-tiller.example  with  low-tide-42'] : []),
+  ]
+}
+
 orComplain(async () => {
   const settings = readSettings()
+  if (settings.role === 'worker' && !settings.databaseUrl)
+    throw new Complaint(
+      'ROLE=worker needs DATABASE_URL, the database it shares with the processes that answer the web.',
+    )
   if (!settings.databaseUrl) ensureSystemPackages(['postgresql'], say)
   ensureNodePackages(say)
   await buildWhatIsStale(say)
   const system = await startSystem(settings)
-  const url = /^ready (.+)$/m.exec(system.printed)[1]
-  const setup = /^set-up (.+)$/m.exec(system.printed)?.[1]
-  say(`\n  Pebblestrand is at  ${url}`)
-  if (setup) say(`  Make the owner's account at  ${setup}`)
-  else if (settings.demo) say('  Sign in as  mara@tern-and-tiller.example  with  low-tide-42')
-  say('  Ctrl-C stops it.\n')
+  say(`\n${[...opening(settings, system.printed), 'Ctrl-C stops it.'].map((line) => `  ${line}`).join('\n')}\n`)
 
   let stopping = false
   const end = async (status) => {

@@ -17,7 +17,7 @@ export async function startSystem(settings, { durable = true, env = {} } = {}) {
     for (const undo of stops.splice(0).reverse()) await undo()
   }
   try {
-    await requireFreePort(settings.port, 'PEBBLESTRAND_PORT', 'the application')
+    if (settings.role !== 'worker') await requireFreePort(settings.port, 'PEBBLESTRAND_PORT', 'the application')
     if (settings.demo) await requireFreePort(settings.standinsPort, 'PEBBLESTRAND_STANDINS_PORT', 'the simulated sites')
     mkdirSync(settings.data, { recursive: true })
     const database = settings.databaseUrl

@@ -55,6 +55,16 @@ describe('what keeps bin/start from starting is one clear line', () => {
     expect(status).toBe(1)
     expect(stderr.trim()).toBe('PEBBLESTRAND_PORT is "harbour"; it must be a port from 1 to 65535.')
   })
+  it('a worker that would have a database of its own', () => {
+    const { status, stderr } = start({ ROLE: 'worker' })
+    expect(status).toBe(1)
+    expect(stderr.trim()).toMatch(/^ROLE=worker needs DATABASE_URL/)
+  })
+  it('a role that is none', () => {
+    const { status, stderr } = start({ NO_DEMO: '1', ROLE: 'captain', DATABASE_URL: 'postgres://127.0.0.1:9/none' })
+    expect(status).toBe(1)
+    expect(stderr).toMatch(/Pebblestrand cannot start\. ROLE: .*web/)
+  })
   it('a database that does not answer, its password not told', () => {
     const { status, stderr, stdout } = start({
       NO_DEMO: '1',
