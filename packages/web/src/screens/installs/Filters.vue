@@ -7,6 +7,8 @@ import { useRegister } from '../../stores/register'
 const props = defineProps<{ filters: Record<string, string> }>()
 const emit = defineEmits<{ show: [change: Record<string, string | undefined>] }>()
 const register = useRegister()
+/** Beside the table all filters are in sight; above it they would push it away. */
+const wide = matchMedia('(min-width: 1024px)').matches
 
 const fields = computed(() => [
   { name: 'status', label: 'Status', options: statusIds.map((id) => ({ id, name: statuses[id].name })) },
@@ -47,39 +49,42 @@ const none = computed(() => Object.fromEntries([...names.value, 'page', 'retired
       :value="filters.q ?? ''"
       @change="change('q', ($event.target as HTMLInputElement).value)"
     />
-    <div class="ledger border-y border-rule sm:columns-2 sm:gap-x-8 lg:columns-1">
-      <div v-for="field in fields" :key="field.name" class="filter">
-        <label class="label" :for="`filter-${field.name}`">{{ field.label }}</label>
-        <select
-          :id="`filter-${field.name}`"
-          :class="filters[field.name] ? 'font-bold text-ink' : 'text-soft'"
-          :value="filters[field.name] ?? ''"
-          @change="change(field.name, ($event.target as HTMLSelectElement).value)"
+    <details :open="wide || filtered">
+      <summary class="word mb-3 w-max lg:hidden">Narrow it down</summary>
+      <div class="ledger border-y border-rule sm:columns-2 sm:gap-x-8 lg:columns-1">
+        <div v-for="field in fields" :key="field.name" class="filter">
+          <label class="label" :for="`filter-${field.name}`">{{ field.label }}</label>
+          <select
+            :id="`filter-${field.name}`"
+            :class="filters[field.name] ? 'font-bold text-ink' : 'text-soft'"
+            :value="filters[field.name] ?? ''"
+            @change="change(field.name, ($event.target as HTMLSelectElement).value)"
+          >
+            <option value="">any</option>
+            <option v-for="option in field.options" :key="option.id" :value="option.id">{{ option.name }}</option>
+          </select>
+        </div>
+        <div v-for="day in days" :key="day.name" class="filter">
+          <label class="label pl-3" :for="`filter-${day.name}`">{{ day.label }}</label>
+          <input
+            :id="`filter-${day.name}`"
+            type="date"
+            :aria-label="day.full"
+            :class="filters[day.name] ? 'font-bold text-ink' : 'text-soft'"
+            :value="filters[day.name] ?? ''"
+            @change="change(day.name, ($event.target as HTMLInputElement).value)"
+          />
+        </div>
+        <label class="flex min-h-[34px] items-center gap-2 text-[14px]"
+          ><input
+            type="checkbox"
+            :checked="filters.retired === '1'"
+            @change="change('retired', ($event.target as HTMLInputElement).checked ? '1' : '')"
+          />
+          Retired ones too</label
         >
-          <option value="">any</option>
-          <option v-for="option in field.options" :key="option.id" :value="option.id">{{ option.name }}</option>
-        </select>
       </div>
-      <div v-for="day in days" :key="day.name" class="filter">
-        <label class="label pl-3" :for="`filter-${day.name}`">{{ day.label }}</label>
-        <input
-          :id="`filter-${day.name}`"
-          type="date"
-          :aria-label="day.full"
-          :class="filters[day.name] ? 'font-bold text-ink' : 'text-soft'"
-          :value="filters[day.name] ?? ''"
-          @change="change(day.name, ($event.target as HTMLInputElement).value)"
-        />
-      </div>
-      <label class="flex min-h-[34px] items-center gap-2 text-[14px]"
-        ><input
-          type="checkbox"
-          :checked="filters.retired === '1'"
-          @change="change('retired', ($event.target as HTMLInputElement).checked ? '1' : '')"
-        />
-        Retired ones too</label
-      >
-    </div>
+    </details>
     <button v-if="filtered" type="button" class="word mt-4" @click="emit('show', none)">Show all</button>
   </form>
 </template>
