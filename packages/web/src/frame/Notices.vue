@@ -18,7 +18,7 @@ const undo = (notice: Notice) => {
     >
       <p>
         <b>{{ notice.text }}</b>
-        <template v-if="notice.remedy"> {{ notice.remedy }}</template>
+        <template v-if="notice.remedy">{{ ` ${notice.remedy}` }}</template>
       </p>
       <button
         v-if="notice.undo"

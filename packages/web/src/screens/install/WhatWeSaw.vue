@@ -24,7 +24,7 @@ const headline = computed(() => {
   if (!check.value) return { text: 'Not looked at yet.', tone: 'text-soft' }
   if (props.install.status === 'retired') return { text: 'Gone, and proved to be.', tone: 'text-soft' }
   if (waiting.value) return { text: 'Not there yet, as expected.', tone: 'text-ochre' }
-  if (stale.value) return { text: 'Pasted since this was seen. Check now.', tone: 'text-tide' }
+  if (stale.value) return { text: 'Pasted since this was seen.', tone: 'text-tide' }
   if (!faults.value.length) return { text: 'Confirmed: there, once, in its place.', tone: 'text-kelp' }
   return null
 })
