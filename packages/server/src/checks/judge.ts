@@ -1,4 +1,4 @@
-import type { Evidence, Plan, Verdict } from '@pebblestrand/core/verify'
+import { verify, type Evidence, type Plan, type Verdict } from '@pebblestrand/core/verify'
 import type { Context } from '../platform/context'
 import { TooTangled } from '../platform/threads/threads'
 
@@ -10,6 +10,6 @@ export async function judge({ threads }: Context, plan: Plan, evidence: Evidence
     if (!(error instanceof TooTangled)) throw error
     const message = `The page is too tangled to be looked through. ${error.message}`
     const served = { ...evidence.served, html: '', error: { code: 'tangled', message } }
-    return threads.run('judge', { plan, evidence: { served, fresh: null } })
+    return verify(plan, { served, fresh: null })
   }
 }

@@ -25,3 +25,6 @@ export function readFeed({ text, base }: { text: string; base: string }): FeedOu
 export const discover = ({ html, base }: { html: string; base: string }): FeedCandidate[] => discoverFeeds(html, base)
 
 export const judge = ({ plan, evidence }: { plan: Plan; evidence: Evidence }): Verdict => verify(plan, evidence)
+
+/** Answers when its thread is up. */
+export const ready = () => true

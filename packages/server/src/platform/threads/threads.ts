@@ -14,7 +14,8 @@ const LIMITS = { ms: 10_000, megabytes: 512 }
 
 /**
  * Reads documents from outside in threads of their own. A document can be written so that reading it takes hours, or all
- * memory; then the thread is ended, and only it. The time of a task begins when it begins, not while it waits.
+ * memory; then the thread is ended, and only it. The time of a task begins when it begins, not while it waits for its turn
+ * or for its thread to come up.
  */
 export class Threads {
   private readonly turns = new Politeness(AT_ONCE)
@@ -33,6 +34,7 @@ export class Threads {
   /** Throws TooTangled where the limits do not suffice. */
   async run<N extends TaskName>(name: N, input: Parameters<Tasks[N]>[0]): Promise<ReturnType<Tasks[N]>> {
     return this.turns.during('threads', async () => {
+      await this.pool.run(undefined, { name: 'ready' })
       const signal = AbortSignal.timeout(this.limits.ms)
       try {
         return (await this.pool.run(input, { name, signal })) as ReturnType<Tasks[N]>
