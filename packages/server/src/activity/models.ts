@@ -24,6 +24,8 @@ export type Verb =
   | 'site-added'
   | 'page-added'
   | 'page-moved'
+  | 'removed'
+  | 'brought-back'
   | 'set-up'
 
 export class Activity extends Model<InferAttributes<Activity>, InferCreationAttributes<Activity>> {

@@ -45,7 +45,8 @@ export async function runCheck(context: Context, checkId: string): Promise<void>
 async function keep(context: Context, check: Check, evidence: Evidence, verdict: Verdict): Promise<void> {
   const now = new Date()
   await context.db.transaction(async (transaction) => {
-    const install = (await Install.findByPk(check.installId, { transaction, lock: transaction.LOCK.UPDATE }))!
+    const install = await Install.findByPk(check.installId, { transaction, lock: transaction.LOCK.UPDATE })
+    if (!install) return // taken out of the register while the page was read
     await FindingRow.bulkCreate(
       verdict.findings.map((f, position) => ({
         checkId: check.id,
@@ -122,7 +123,7 @@ async function advance(
   }
   if (status === 'retired') {
     await Payload.destroy({ where: { installId: install.id }, transaction })
-    await announce(context, install.publicId, transaction)
+    await announce(context, [install.publicId], transaction)
   }
 }
 

@@ -46,10 +46,7 @@ interface Which {
  */
 export async function recomputeForWidget(context: Context, widgetId: string, which: Which = {}): Promise<void> {
   await context.db.transaction(async (transaction) => {
-    await context.db.query('SELECT pg_advisory_xact_lock(hashtextextended(:widgetId, 0))', {
-      replacements: { widgetId },
-      transaction,
-    })
+    await inTurn(context, widgetId, transaction)
     const widget = await Widget.findByPk(widgetId, { transaction })
     const release = widget && (await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction }))
     if (!widget || !release) return
@@ -65,6 +62,14 @@ export async function recomputeForWidget(context: Context, widgetId: string, whi
       await storeFor(context, installs, release, payload, transaction)
       if (installs.length < BATCH) return
     }
+  })
+}
+
+/** Waits for whoever else works on what a widget's installs serve; held to the transaction's end. */
+export async function inTurn({ db }: Context, widgetId: string, transaction: Transaction): Promise<void> {
+  await db.query('SELECT pg_advisory_xact_lock(hashtextextended(:widgetId, 0))', {
+    replacements: { widgetId },
+    transaction,
   })
 }
 
@@ -121,12 +126,19 @@ async function storeFor(
     conflictAttributes: ['installId'] as never,
     transaction,
   })
-  for (const { publicId } of rows) await announce(context, publicId, transaction)
+  await announce(
+    context,
+    rows.map((row) => row.publicId),
+    transaction,
+  )
 }
 
-/** Heard when the transaction is through. */
-export async function announce({ db }: Context, publicId: string, transaction: Transaction): Promise<void> {
-  await db.query('SELECT pg_notify(:channel, :publicId)', { replacements: { channel: CHANNEL, publicId }, transaction })
+/** Says that what these installs serve has changed or is gone; heard when the transaction is through. */
+export async function announce({ db }: Context, publicIds: string[], transaction: Transaction): Promise<void> {
+  await db.query('SELECT pg_notify($channel, id) FROM unnest($publicIds::text[]) AS id', {
+    bind: { channel: CHANNEL, publicIds },
+    transaction,
+  })
 }
 
 async function placesOf(installs: Install[], transaction: Transaction) {

@@ -59,6 +59,16 @@ export const errors = {
     message: 'This cannot be done in the present state.',
     remedy: 'Reload to see where it stands.',
   },
+  'still-standing': {
+    status: 409,
+    message: 'Visitors may still see it on client pages.',
+    remedy: 'Retire those installs first, or remove it all the same: nothing will show in their place.',
+  },
+  'in-its-way': {
+    status: 409,
+    message: 'It cannot be brought back as things are.',
+    remedy: 'Remove or rename what took its place, then bring it back.',
+  },
   'round-running': { status: 409, message: 'A round of checks is running.', remedy: 'Wait for it, or stop it first.' },
   'address-refused': {
     status: 400,

@@ -2,6 +2,7 @@ import { Instance } from '../accounts/models'
 import { forgetExpired } from '../accounts/sessions'
 import { endLostChecks } from '../checks/lost'
 import { runCheck } from '../checks/run'
+import { forgetRemovals } from '../removals/forget'
 import { queueDue, refreshSource } from '../sources/refresh'
 import type { Context } from './context'
 
@@ -21,7 +22,7 @@ export async function startWorker(context: Context): Promise<() => void> {
   await queue.work('source-refresh', { lanes: 2, atOnce: 4 }, ({ sourceId }) => refreshSource(context, sourceId))
   await queue.work('sources-due', ONE, () => queueDue(context))
   await queue.work('checks-lost', ONE, endLostChecks)
-  await queue.work('tidy', ONE, async () => void (await forgetExpired()))
+  await queue.work('tidy', ONE, async () => void (await Promise.all([forgetExpired(), forgetRemovals()])))
   await queue.every('sources-due', '* * * * *')
   await queue.every('checks-lost', '*/5 * * * *')
   await queue.every('tidy', '17 3 * * *')

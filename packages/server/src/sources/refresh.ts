@@ -1,4 +1,4 @@
-import { Op, UniqueConstraintError } from 'sequelize'
+import { QueryTypes, UniqueConstraintError } from 'sequelize'
 import { recomputeForSource } from '../delivery/compute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
@@ -117,13 +117,13 @@ async function failed(source: Source, problem: FeedProblem): Promise<void> {
   })
 }
 
-/** Queues every source that is due. */
-export async function queueDue({ queue }: Context): Promise<void> {
-  const due = await Source.findAll({
-    attributes: ['id'],
-    where: { nextFetchAt: { [Op.lte]: new Date() } },
-    order: [['nextFetchAt', 'ASC']],
-    limit: 500,
-  })
+const DUE = `
+SELECT id FROM sources s
+WHERE next_fetch_at <= now() AND EXISTS (SELECT 1 FROM widget_sources ws WHERE ws.source_id = s.id)
+ORDER BY next_fetch_at LIMIT 500`
+
+/** Queues every source that is due and that a widget reads. One that is taken up again later is due at once. */
+export async function queueDue({ db, queue }: Context): Promise<void> {
+  const due = await db.query<{ id: string }>(DUE, { type: QueryTypes.SELECT })
   for (const { id } of due) await queue.send('source-refresh', { sourceId: id }, id)
 }

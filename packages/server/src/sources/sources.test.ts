@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { publishedWidget } from '../testing/scene'
 import { ItemRow, Source } from './models'
 import { backOff, queueDue, refreshSource } from './refresh'
 import { readFeed } from './read-feed'
@@ -182,10 +183,11 @@ describe('a source', () => {
     })
   })
 
-  it('is queued when it is due, once', async () => {
-    await Source.update({ nextFetchAt: new Date(Date.now() + 3_600_000) }, { where: {} })
+  it('is queued when it is due and a widget reads it, once', async () => {
+    await Source.update({ nextFetchAt: new Date(Date.now() - 1000) }, { where: {} })
     const due = (await Source.findOne({ where: { url: troubled('/latin.xml') } }))!
-    await due.update({ nextFetchAt: new Date(Date.now() - 1000) })
+    await publishedWidget(ada, 'Reads one of them', due.id)
+    expect(await Source.count()).toBeGreaterThan(1)
     await queueDue(system.context)
     await queueDue(system.context)
     const [rows] = await system.context.db.query(`SELECT data FROM queue.job WHERE name = 'source-refresh'`)

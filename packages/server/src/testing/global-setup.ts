@@ -1,3 +1,4 @@
+import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import type { TestProject } from 'vitest/node'
 
@@ -21,9 +22,11 @@ export default async function setup(project: TestProject): Promise<() => Promise
   stopLeftOver(settings)
   const database = startPostgres(settings, { durable: false })
   const standinsPort = settings.standinsPort + 1
+  const pages = join(settings.data, 'unit')
+  rmSync(pages, { recursive: true, force: true }) // a run that was cut off may have left something on them
   const standins = startProgram(
     join(root, 'packages/standins/dist/main.js'),
-    { PEBBLESTRAND_STANDINS_PORT: String(standinsPort), PEBBLESTRAND_DATA: join(settings.data, 'unit') },
+    { PEBBLESTRAND_STANDINS_PORT: String(standinsPort), PEBBLESTRAND_DATA: pages },
     (printed: string) => printed.includes('ready'),
   )
   await standins.ready

@@ -27,5 +27,8 @@ SELECT * FROM (
   ORDER BY a.install_id, a.at DESC
 ) newest ORDER BY at DESC LIMIT 6`
 
-/** Sources that fail, for the margin. */
-export const ailing = `SELECT id, title, problem, failures, ok_at AS "okAt" FROM sources WHERE problem IS NOT NULL ORDER BY failures DESC, title LIMIT 5`
+/** Sources in use that fail, for the margin. */
+export const ailing = `
+SELECT id, title, problem, failures, ok_at AS "okAt" FROM sources s
+WHERE problem IS NOT NULL AND EXISTS (SELECT 1 FROM widget_sources ws WHERE ws.source_id = s.id)
+ORDER BY failures DESC, title LIMIT 5`

@@ -4,6 +4,7 @@ import { defineActivity } from '../../activity/models'
 import { defineChecks } from '../../checks/models'
 import { defineDelivery } from '../../delivery/models'
 import { defineInstalls } from '../../installs/models'
+import { defineRemovals } from '../../removals/models'
 import { defineSites } from '../../sites/models'
 import { defineSources } from '../../sources/models'
 import { defineWidgets } from '../../widgets/models'
@@ -19,6 +20,7 @@ export function defineModels(db: Sequelize): void {
     defineChecks,
     defineDelivery,
     defineActivity,
+    defineRemovals,
   ])
     define(db)
 }

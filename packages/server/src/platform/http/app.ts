@@ -10,6 +10,7 @@ import type { PayloadMemory } from '../../delivery/memory'
 import { deliveryRoutes } from '../../delivery/routes'
 import { findRoutes } from '../../find/routes'
 import { installRoutes } from '../../installs/routes'
+import { removalRoutes } from '../../removals/routes'
 import { placeRoutes } from '../../sites/places'
 import { siteRoutes } from '../../sites/routes'
 import { sourceRoutes } from '../../sources/routes'
@@ -79,6 +80,7 @@ export async function buildApp(
         installRoutes,
         checkRoutes,
         findRoutes,
+        removalRoutes,
       ])
         routes(closed, whole)
     })
@@ -110,6 +112,7 @@ async function screenRoutes(app: FastifyInstance): Promise<void> {
     '/widgets/*',
     '/installs',
     '/installs/*',
+    '/removed',
   ]
   for (const path of screens) app.get(path, (_request, reply) => reply.sendFile('index.html'))
   app.get('/*', (request, reply) => {

@@ -2,11 +2,13 @@ import type { Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import { up as founding } from './0001-founding'
 import { up as checkStarted } from './0002-check-started'
+import { up as removals } from './0003-removals'
 
 /** In order; a migration once landed is never changed. */
 const migrations = [
   { name: '0001-founding', sql: founding },
   { name: '0002-check-started', sql: checkStarted },
+  { name: '0003-removals', sql: removals },
 ]
 
 /** Any number; keeps two processes from migrating at once. */

@@ -1,0 +1,19 @@
+/** What was taken out lies here, row by row as it was, until it is brought back or forgotten. */
+export const up = `
+CREATE TABLE removals (
+  id uuid PRIMARY KEY DEFAULT gen_random_uuid(),
+  what text NOT NULL CHECK (what IN ('site', 'page', 'placement', 'widget', 'install')),
+  subject_id uuid NOT NULL, site_id uuid,
+  name text NOT NULL, place text NOT NULL,
+  counts jsonb NOT NULL,
+  removed_by uuid REFERENCES users ON DELETE SET NULL, removed_at timestamptz NOT NULL DEFAULT now()
+);
+CREATE INDEX removals_newest ON removals (removed_at DESC, id);
+
+CREATE TABLE removed_rows (
+  removal_id uuid NOT NULL REFERENCES removals ON DELETE CASCADE,
+  position integer NOT NULL,
+  table_name text NOT NULL, row_before jsonb NOT NULL
+);
+CREATE INDEX removed_rows_removal ON removed_rows (removal_id, position);
+`

@@ -1,0 +1,74 @@
+import { ForeignKeyConstraintError, QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
+import { record } from '../activity/record'
+import { recomputeForWidget } from '../delivery/compute'
+import type { Context } from '../platform/context'
+import { AppError } from '../platform/errors'
+import { Removal } from './models'
+
+/** What has taken the place of a row, by its table. */
+const tookItsPlace: Record<string, string> = {
+  sites: 'Another site has its address by now.',
+  pages: 'Another page of the site has its path by now.',
+  placements: 'Another placement there has its name by now.',
+  widgets: 'Another widget has its name by now.',
+  installs: 'The same widget has been planned in the same placement again.',
+}
+
+/**
+ * Puts back what was taken out, every row as it was, and computes anew what its installs serve.
+ * @throws AppError 'not-found' where it is back or forgotten; 'in-its-way' where something else took its place, or what it
+ * belongs to was removed as well.
+ */
+export async function bringBack(context: Context, removalId: string, userId: string | null): Promise<Removal> {
+  const { removal, widgets } = await context.db.transaction(async (transaction) => {
+    const found = await Removal.findByPk(removalId, { transaction, lock: transaction.LOCK.UPDATE })
+    if (!found) throw new AppError('not-found')
+    const installed = await widgetsIn(context, removalId, transaction)
+    await putBack(context, removalId, transaction)
+    await found.destroy({ transaction })
+    const { what, name, place } = found
+    await record('brought-back', { userId, data: { what, name, place } }, transaction)
+    return { removal: found, widgets: installed }
+  })
+  for (const widgetId of widgets) await recomputeForWidget(context, widgetId)
+  return removal
+}
+
+async function widgetsIn({ db }: Context, removalId: string, transaction: Transaction): Promise<string[]> {
+  const rows = await db.query<{ id: string }>(
+    `SELECT DISTINCT row_before ->> 'widget_id' AS id FROM removed_rows WHERE removal_id = :removalId AND table_name = 'installs'`,
+    { replacements: { removalId }, type: QueryTypes.SELECT, transaction },
+  )
+  return rows.map((row) => row.id)
+}
+
+/** Names its columns, so that one added since gets its default. */
+async function putBack({ db }: Context, removalId: string, transaction: Transaction): Promise<void> {
+  const tables = await db.query<{ name: string; columns: string[] }>(
+    `SELECT DISTINCT ON (position) table_name AS name, ARRAY(SELECT jsonb_object_keys(row_before)) AS columns FROM removed_rows
+     WHERE removal_id = :removalId ORDER BY position`,
+    { replacements: { removalId }, type: QueryTypes.SELECT, transaction },
+  )
+  for (const { name, columns } of tables) {
+    const quoted = columns.map((column) => `"${column}"`)
+    try {
+      await db.query(
+        `INSERT INTO ${name} (${quoted.join(', ')}) SELECT ${quoted.map((column) => `b.${column}`).join(', ')}
+         FROM removed_rows r, jsonb_populate_record(NULL::${name}, r.row_before) b WHERE r.removal_id = :removalId AND r.table_name = :name`,
+        { replacements: { removalId, name }, transaction },
+      )
+    } catch (error) {
+      throw asAppError(error, name)
+    }
+  }
+}
+
+function asAppError(error: unknown, table: string): unknown {
+  if (error instanceof UniqueConstraintError) return new AppError('in-its-way', { message: tookItsPlace[table] })
+  if (error instanceof ForeignKeyConstraintError)
+    return new AppError('in-its-way', {
+      message: 'Something it belongs to was removed as well.',
+      remedy: 'Bring that back first: it stands in the same list.',
+    })
+  return error
+}

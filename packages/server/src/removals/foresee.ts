@@ -1,0 +1,51 @@
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
+import { AppError } from '../platform/errors'
+import type { Counts } from './models'
+import { named, standing } from './queries'
+import { whatGoes, type Subject } from './what-goes'
+
+const SHOWN = 8
+const counted = ['pages', 'placements', 'releases', 'installs'] as const
+
+export interface StandingInstall {
+  id: string
+  status: string
+  widget: string
+  site: string
+  page: string
+  placement: string
+}
+
+/** What a removal takes along, and where visitors may still see it. */
+export interface Foresight {
+  what: Subject
+  id: string
+  siteId: string | null
+  name: string
+  place: string
+  counts: Counts
+  standing: { total: number; rows: StandingInstall[] }
+}
+
+/** @throws AppError 'not-found' where there is no such thing. */
+export async function foresee(db: Sequelize, what: Subject, id: string, transaction?: Transaction): Promise<Foresight> {
+  const ask = <T extends object>(sql: string, more: object = {}) =>
+    db.query<T>(sql, { replacements: { id, ...more }, type: QueryTypes.SELECT, transaction })
+  const [subject] = await ask<{ name: string; place: string; siteId: string | null }>(named[what])
+  if (!subject) throw new AppError('not-found')
+  const counts: Counts = {}
+  const parts = whatGoes(what).filter(({ table }) => table !== `${what}s`)
+  for (const table of counted) {
+    const found = parts.find((part) => part.table === table)
+    const [row] = found ? await ask<{ n: number }>(`SELECT count(*)::int AS n FROM ${table} WHERE ${found.where}`) : []
+    if (row?.n) counts[table] = row.n
+  }
+  const rows = await ask<StandingInstall & { total: number }>(standing(what), { limit: SHOWN })
+  return {
+    what,
+    id,
+    ...subject,
+    counts,
+    standing: { total: rows[0]?.total ?? 0, rows: rows.map(({ total: _total, ...row }) => row) },
+  }
+}

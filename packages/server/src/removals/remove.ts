@@ -1,0 +1,85 @@
+import { QueryTypes, type Transaction } from 'sequelize'
+import { record } from '../activity/record'
+import { OPEN } from '../checks/models'
+import { closeRound } from '../checks/rounds'
+import { announce, inTurn } from '../delivery/compute'
+import type { Context } from '../platform/context'
+import { AppError } from '../platform/errors'
+import { foresee, type Foresight } from './foresee'
+import { Removal } from './models'
+import { deletedFor, heldFor, installsOf, whatGoes, type Subject } from './what-goes'
+
+export interface Wanted {
+  what: Subject
+  id: string
+  /** On how many client pages, as far as the person knows, visitors may still see it. */
+  standing: number
+}
+
+type Ask = <T extends object>(sql: string, more?: object) => Promise<T[]>
+
+/**
+ * Takes something out with all that belongs to it; every row is kept as it was, so that it can be brought back.
+ * @throws AppError 'not-found'; 'still-standing', with what is foreseen, where it stands on more pages than the person knows of.
+ */
+export async function remove(context: Context, wanted: Wanted, userId: string | null): Promise<Removal> {
+  const { what, id } = wanted
+  const { removal, rounds } = await context.db.transaction(async (transaction) => {
+    const ask: Ask = (sql, more = {}) =>
+      context.db.query(sql, { replacements: { id, ...more }, type: QueryTypes.SELECT, transaction })
+    await hold(context, what, ask, transaction)
+    const foreseen = await foresee(context.db, what, id, transaction)
+    if (foreseen.standing.total > wanted.standing) throw new AppError('still-standing', { data: foreseen })
+    const stopped = await stopChecks(what, ask)
+    const made = await keepRows(foreseen, userId, ask, transaction)
+    await announce(context, await servedBy(what, ask), transaction)
+    for (const { table, where } of deletedFor(what)) await ask(`DELETE FROM ${table} WHERE ${where}`)
+    await record('removed', { userId, data: { what, name: made.name, place: made.place } }, transaction)
+    return { removal: made, rounds: stopped }
+  })
+  for (const round of rounds) await closeRound(round)
+  return removal
+}
+
+const installsWhere = (what: Subject) => `install_id IN (SELECT id FROM installs WHERE ${installsOf(what).where})`
+
+/** Nobody computes for its installs, nor ties anything new to it, until the transaction is through. */
+async function hold(context: Context, what: Subject, ask: Ask, transaction: Transaction): Promise<void> {
+  const widgets = await ask<{ id: string }>(
+    `SELECT DISTINCT widget_id AS id FROM installs WHERE ${installsOf(what).where} ORDER BY 1`,
+  )
+  for (const widget of widgets) await inTurn(context, widget.id, transaction)
+  for (const { table, where } of heldFor(what))
+    await ask(`SELECT count(*) FROM (SELECT 1 FROM ${table} WHERE ${where} FOR UPDATE) held`)
+}
+
+/** Gives the rounds that the stopped checks belonged to. */
+async function stopChecks(what: Subject, ask: Ask): Promise<Set<string>> {
+  const stopped = await ask<{ round: string | null }>(
+    `UPDATE checks SET state = 'stopped', finished_at = now() WHERE state IN (:open) AND ${installsWhere(what)} RETURNING round_id AS round`,
+    { open: [...OPEN] },
+  )
+  return new Set(stopped.flatMap(({ round }) => round ?? []))
+}
+
+async function keepRows(
+  { what, id, siteId, name, place, counts }: Foresight,
+  removedBy: string | null,
+  ask: Ask,
+  transaction: Transaction,
+): Promise<Removal> {
+  const removal = await Removal.create({ what, subjectId: id, siteId, name, place, counts, removedBy }, { transaction })
+  for (const [position, { table, where }] of whatGoes(what).entries())
+    await ask(
+      `INSERT INTO removed_rows (removal_id, position, table_name, row_before)
+       SELECT :removal, :position, :table, to_jsonb(t.*) FROM ${table} t WHERE ${where}`,
+      { removal: removal.id, position, table },
+    )
+  return removal
+}
+
+/** Public ids under which its installs are being served. */
+async function servedBy(what: Subject, ask: Ask): Promise<string[]> {
+  const rows = await ask<{ id: string }>(`SELECT public_id AS id FROM payloads WHERE ${installsWhere(what)}`)
+  return rows.map((row) => row.id)
+}
