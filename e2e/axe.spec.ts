@@ -62,6 +62,7 @@ for (const theme of ['light', 'dark'] as const) {
         'Confirmed: there, once, in its place.',
       ],
       ['Installs', '/installs', 'Retired ones too'],
+      ['Removed', '/removed', 'Kept for 30 days'],
       ['Not here', '/nowhere', 'This is not here.'],
     ]
     for (const [name, path, text] of screens) {
@@ -92,6 +93,9 @@ test('open controls and panels pass axe', async ({ signedIn: page }) => {
   await page.getByRole('button', { name: 'Keep these' }).click()
   await expect(page.getByText('It is missing.')).toBeVisible()
   expect(await violations(page), 'correct a site').toEqual([])
+  await page.getByRole('button', { name: 'Remove this site' }).click()
+  await expect(page.getByRole('button', { name: 'Leave it there' })).toBeVisible()
+  expect(await violations(page), 'what a removal means').toEqual([])
 })
 
 test('the widget itself passes axe on a client page', async ({ page }) => {

@@ -44,6 +44,11 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'Install', place: 'installs' },
     props: true,
   },
+  {
+    path: '/removed',
+    component: () => import('./screens/removed/Removed.vue'),
+    meta: { title: 'Removed' },
+  },
   { path: '/:rest(.*)*', component: () => import('./screens/NotHere.vue'), meta: { title: 'Not here' } },
 ]
 

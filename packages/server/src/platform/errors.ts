@@ -64,6 +64,11 @@ export const errors = {
     message: 'Visitors may still see it on client pages.',
     remedy: 'Retire those installs first, or remove it all the same: nothing will show in their place.',
   },
+  'last-page': {
+    status: 409,
+    message: 'A site has one page at least.',
+    remedy: 'Correct its title and path instead, or remove the site.',
+  },
   'in-its-way': {
     status: 409,
     message: 'It cannot be brought back as things are.',

@@ -183,6 +183,16 @@ describe('what was taken out', () => {
     expect((await bringBack(body.id)).status).toBe(200)
     expect(await Install.count()).toBe(2)
   })
+  it('is never the last page of a site', async () => {
+    const { pages } = (await ada.get(`/api/sites/${scene.siteId}`)).body as { pages: { id: string; path: string }[] }
+    const home = pages.find((page) => page.path === '/')!.id
+    const kept = (await takeOut('page', home)).body.id
+    expect(await takeOut('page', scene.pageId, 1)).toMatchObject({
+      status: 409,
+      body: { error: { code: 'last-page' } },
+    })
+    await bringBack(kept)
+  })
   it('waits for what it belongs to', async () => {
     const install = (await takeOut('install', installId, 1)).body.id
     const widget = (await takeOut('widget', scene.widgetId)).body.id

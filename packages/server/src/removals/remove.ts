@@ -5,6 +5,7 @@ import { closeRound } from '../checks/rounds'
 import { announce, inTurn } from '../delivery/compute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { Page } from '../sites/models'
 import { foresee, type Foresight } from './foresee'
 import { Removal } from './models'
 import { deletedFor, heldFor, installsOf, whatGoes, type Subject } from './what-goes'
@@ -20,7 +21,7 @@ type Ask = <T extends object>(sql: string, more?: object) => Promise<T[]>
 
 /**
  * Takes something out with all that belongs to it; every row is kept as it was, so that it can be brought back.
- * @throws AppError 'not-found'; 'still-standing', with what is foreseen, where it stands on more pages than the person knows of.
+ * @throws AppError 'not-found'; 'last-page'; 'still-standing', with what is foreseen, where it stands on more pages than the person knows of.
  */
 export async function remove(context: Context, wanted: Wanted, userId: string | null): Promise<Removal> {
   const { what, id } = wanted
@@ -28,6 +29,7 @@ export async function remove(context: Context, wanted: Wanted, userId: string | 
     const ask: Ask = (sql, more = {}) =>
       context.db.query(sql, { replacements: { id, ...more }, type: QueryTypes.SELECT, transaction })
     await hold(context, what, ask, transaction)
+    if (what === 'page' && !(await hasSiblings(id, transaction))) throw new AppError('last-page')
     const foreseen = await foresee(context.db, what, id, transaction)
     if (foreseen.standing.total > wanted.standing) throw new AppError('still-standing', { data: foreseen })
     const stopped = await stopChecks(what, ask)
@@ -39,6 +41,12 @@ export async function remove(context: Context, wanted: Wanted, userId: string | 
   })
   for (const round of rounds) await closeRound(round)
   return removal
+}
+
+/** True as well where there is no such page. */
+async function hasSiblings(pageId: string, transaction: Transaction): Promise<boolean> {
+  const page = await Page.findByPk(pageId, { transaction })
+  return !page || (await Page.count({ where: { siteId: page.siteId }, transaction })) > 1
 }
 
 const installsWhere = (what: Subject) => `install_id IN (SELECT id FROM installs WHERE ${installsOf(what).where})`

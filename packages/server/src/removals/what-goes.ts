@@ -34,7 +34,11 @@ const notes: Partial<Record<Subject, string>> = { site: ' OR site_id = :id', wid
 export const installsOf = (what: Subject): Part => part('installs', installs[what])
 
 /** Held while it is taken out: nothing new can be tied to any of these meanwhile. */
-export const heldFor = (what: Subject): Part[] => [...own[what], installsOf(what)]
+export const heldFor = (what: Subject): Part[] => [
+  ...(what === 'page' ? [part('sites', 'id = (SELECT site_id FROM pages WHERE id = :id)')] : []),
+  ...own[what],
+  installsOf(what),
+]
 
 /** Deleted in this order, the rest goes by itself: the installs, then its own row where it has one beside them. */
 export const deletedFor = (what: Subject): Part[] => [installsOf(what), ...own[what].slice(0, 1)]

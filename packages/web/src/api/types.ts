@@ -287,3 +287,32 @@ export interface TodayAnswer {
   }[]
   round: Round | null
 }
+
+export type Removable = 'site' | 'page' | 'placement' | 'widget' | 'install'
+
+export interface RemovalRow {
+  id: string
+  what: Removable
+  name: string
+  place: string
+  counts: Partial<Record<'pages' | 'placements' | 'releases' | 'installs', number>>
+  removedAt: string
+  by: string | null
+}
+
+export interface BroughtBack {
+  what: Removable
+  id: string
+  siteId: string | null
+  name: string
+}
+
+/** Where visitors may still see what is to be removed. */
+export interface Foresight {
+  what: Removable
+  name: string
+  standing: {
+    total: number
+    rows: { id: string; status: InstallStatus; widget: string; site: string; page: string; placement: string }[]
+  }
+}

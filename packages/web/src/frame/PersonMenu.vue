@@ -48,6 +48,16 @@ async function leave(): Promise<void> {
             type="button"
             class="w-full cursor-pointer px-4 py-1 text-left"
             :class="{ 'bg-sand': active }"
+            @click="router.push('/removed')"
+          >
+            Removed lately
+          </button></MenuItem
+        >
+        <MenuItem v-slot="{ active }"
+          ><button
+            type="button"
+            class="w-full cursor-pointer px-4 py-1 text-left"
+            :class="{ 'bg-sand': active }"
             @click="shortcutsOpen = true"
           >
             Keys

@@ -13,5 +13,6 @@ export const deeds: { id: string; name: string; run(router: Router): Promise<unk
   },
   { id: 'new-widget', name: 'Make a widget', run: (router) => router.push('/widgets?new=1') },
   { id: 'new-site', name: 'Add a site', run: (router) => router.push('/sites?new=1') },
+  { id: 'removed', name: 'Bring back what was removed', run: (router) => router.push('/removed') },
   { id: 'faults', name: 'Show what needs a hand', run: (router) => router.push('/installs?status=needs-a-hand') },
 ]

@@ -31,7 +31,10 @@ async function submit(): Promise<void> {
     <form novalidate @submit.prevent="submit">
       <Fault v-if="error" :error="aboveFields(error)" class="mb-4" />
       <slot :about="about" />
-      <button class="act mt-1" :disabled="busy">{{ does }}</button>
+      <div class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-2">
+        <button class="act" :disabled="busy">{{ does }}</button>
+        <slot name="beside" />
+      </div>
     </form>
   </Panel>
 </template>

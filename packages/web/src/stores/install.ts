@@ -43,5 +43,10 @@ export const useInstall = defineStore('install', () => {
     sessionStorage.setItem(KEY, JSON.stringify(walk.value))
   }
 
-  return { open, walk, load, change, markPasted, unmarkPasted, check, retire, keep, walkAlong }
+  const leaveOut = (id: string) => {
+    walk.value = walk.value.filter((other) => other !== id)
+    sessionStorage.setItem(KEY, JSON.stringify(walk.value))
+  }
+
+  return { open, walk, load, change, markPasted, unmarkPasted, check, retire, keep, walkAlong, leaveOut }
 })

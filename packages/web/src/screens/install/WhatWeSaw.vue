@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { age, statuses } from '@pebblestrand/core/verify'
 import { computed } from 'vue'
+import { useRouter } from 'vue-router'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
 import { sayFault } from '../../frame/notices'
 import { shortAddress } from '../../parts/address'
+import RemoveIt from '../../parts/RemoveIt.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import { checkWords, useChecks } from '../../stores/checks'
 import { useInstall } from '../../stores/install'
@@ -12,6 +14,7 @@ import FindingNote from './FindingNote.vue'
 
 const props = defineProps<{ install: InstallDetail }>()
 const store = useInstall()
+const router = useRouter()
 const checks = useChecks()
 
 const running = computed(() => checks.running[props.install.id] ?? null)
@@ -55,6 +58,10 @@ const rows = computed(() => {
     ['Past the cache', fresh.value ? `${fresh.value.status || 'no answer'}, ${fresh.value.ms} ms` : 'not read'],
   ]
 })
+function leave(): void {
+  store.leaveOut(props.install.id)
+  void router.push('/installs')
+}
 const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(asApiError(e)))
 </script>
 
@@ -103,6 +110,7 @@ const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(
       <button v-else-if="install.status !== 'retired'" type="button" class="word" @click="attempt(store.retire())">
         Retire
       </button>
+      <RemoveIt :id="install.id" what="install" @removed="leave">Remove</RemoveIt>
     </p>
     <p v-if="install.retiring && install.status !== 'retired'" class="mt-2 text-[14px] text-soft">
       It is meant to be gone. Take it out of the page; a check that no longer finds it proves it.

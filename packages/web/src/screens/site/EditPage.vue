@@ -2,12 +2,13 @@
 import { reactive } from 'vue'
 import type { Page } from '../../api/types'
 import InputField from '../../parts/InputField.vue'
+import RemoveIt from '../../parts/RemoveIt.vue'
 import SheetForm from '../../parts/SheetForm.vue'
 import { useSites } from '../../stores/sites'
 
 /** Adds a page, or corrects one that has moved. */
 const props = defineProps<{ page: Page | null }>()
-const emit = defineEmits<{ close: []; added: [id: string] }>()
+const emit = defineEmits<{ close: []; removed: []; added: [id: string] }>()
 const sites = useSites()
 const wanted = reactive({ title: props.page?.title ?? '', path: props.page?.path ?? '/' })
 
@@ -19,20 +20,24 @@ async function keep(): Promise<void> {
 
 <template>
   <SheetForm
-    v-slot="{ about }"
     :title="page ? 'Correct the page' : 'Add a page'"
     :does="page ? 'Correct it' : 'Add the page'"
     :run="keep"
     @close="emit('close')"
     @done="emit('close')"
   >
-    <InputField v-model="wanted.title" label="Title" :fault="about('title')" />
-    <InputField
-      v-model="wanted.path"
-      label="Path"
-      class="field font-mono"
-      hint="From the first slash on. A * at the end means all pages below: /news/*"
-      :fault="about('path')"
-    />
+    <template #default="{ about }">
+      <InputField v-model="wanted.title" label="Title" :fault="about('title')" />
+      <InputField
+        v-model="wanted.path"
+        label="Path"
+        class="field font-mono"
+        hint="From the first slash on. A * at the end means all pages below: /news/*"
+        :fault="about('path')"
+      />
+    </template>
+    <template #beside>
+      <RemoveIt v-if="page" :id="page.id" what="page" @removed="emit('removed')">Remove this page</RemoveIt>
+    </template>
   </SheetForm>
 </template>

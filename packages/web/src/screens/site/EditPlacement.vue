@@ -4,12 +4,13 @@ import { reactive } from 'vue'
 import type { Page, Placement } from '../../api/types'
 import InputField from '../../parts/InputField.vue'
 import Labelled from '../../parts/Labelled.vue'
+import RemoveIt from '../../parts/RemoveIt.vue'
 import SheetForm from '../../parts/SheetForm.vue'
 import { useSites } from '../../stores/sites'
 
 /** Adds a placement, or changes one. */
 const props = defineProps<{ placement: Placement | null; page: Page }>()
-const emit = defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: []; removed: [] }>()
 const sites = useSites()
 const wanted = reactive({
   name: props.placement?.name ?? '',
@@ -29,41 +30,47 @@ async function keep(): Promise<void> {
 
 <template>
   <SheetForm
-    v-slot="{ about }"
     :title="placement ? `Placement: ${placement.name}` : 'Add a placement'"
     :does="placement ? 'Keep these' : 'Add the placement'"
     :run="keep"
     @close="emit('close')"
     @done="emit('close')"
   >
-    <InputField v-model="wanted.name" label="Name" :fault="about('name')" />
-    <Labelled
-      v-if="!placement"
-      v-slot="{ id }"
-      label="Region"
-      hint="Where on the page it lies; checks compare with this."
-    >
-      <select :id="id" v-model="wanted.region" class="field">
-        <option v-for="region in regionIds" :key="region">{{ region }}</option>
-      </select>
-    </Labelled>
-    <InputField
-      v-model.number="wanted.width"
-      label="Width, px"
-      min="40"
-      max="4000"
-      hint="As a visitor with a desktop screen sees it."
-      :fault="about('width')"
-    />
-    <InputField
-      v-model="wanted.selector"
-      label="CSS selector"
-      class="field font-mono"
-      hint="Leave it empty unless the region alone does not tell: where it is given, it decides."
-      :fault="about('selector')"
-    />
-    <label v-if="!placement" class="mb-4 flex items-center gap-2"
-      ><input v-model="wanted.shared" type="checkbox" /> Every page of this site has it</label
-    >
+    <template #default="{ about }">
+      <InputField v-model="wanted.name" label="Name" :fault="about('name')" />
+      <Labelled
+        v-if="!placement"
+        v-slot="{ id }"
+        label="Region"
+        hint="Where on the page it lies; checks compare with this."
+      >
+        <select :id="id" v-model="wanted.region" class="field">
+          <option v-for="region in regionIds" :key="region">{{ region }}</option>
+        </select>
+      </Labelled>
+      <InputField
+        v-model.number="wanted.width"
+        label="Width, px"
+        min="40"
+        max="4000"
+        hint="As a visitor with a desktop screen sees it."
+        :fault="about('width')"
+      />
+      <InputField
+        v-model="wanted.selector"
+        label="CSS selector"
+        class="field font-mono"
+        hint="Leave it empty unless the region alone does not tell: where it is given, it decides."
+        :fault="about('selector')"
+      />
+      <label v-if="!placement" class="mb-4 flex items-center gap-2"
+        ><input v-model="wanted.shared" type="checkbox" /> Every page of this site has it</label
+      >
+    </template>
+    <template #beside>
+      <RemoveIt v-if="placement" :id="placement.id" what="placement" @removed="emit('removed')"
+        >Remove this placement</RemoveIt
+      >
+    </template>
   </SheetForm>
 </template>

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { SiteDetail } from '../../api/types'
 import InputField from '../../parts/InputField.vue'
+import RemoveIt from '../../parts/RemoveIt.vue'
 import SheetForm from '../../parts/SheetForm.vue'
 import SiteFields from '../../parts/SiteFields.vue'
 import { useSites, type SiteFacts } from '../../stores/sites'
@@ -9,7 +10,7 @@ import { emptyLook, lookFields } from './look-fields'
 
 /** Corrects what is noted of a site: where and what it is, and how it looks. */
 const props = defineProps<{ site: SiteDetail }>()
-const emit = defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: []; removed: [] }>()
 const sites = useSites()
 const { name, origin, platform, cacheMinutes, timeZone, look } = props.site
 const facts = ref<SiteFacts>({ name, origin, platform: platform.id, cacheMinutes, timeZone })
@@ -26,7 +27,6 @@ const keep = () => sites.change(props.site.id, { ...facts.value, look: lookToKee
 
 <template>
   <SheetForm
-    v-slot="{ about }"
     title="Correct what is noted"
     does="Keep these"
     wide
@@ -34,28 +34,33 @@ const keep = () => sites.change(props.site.id, { ...facts.value, look: lookToKee
     @close="emit('close')"
     @done="emit('close')"
   >
-    <div class="grid gap-x-9 sm:grid-cols-2">
-      <div><SiteFields v-model="facts" :about="about" /></div>
-      <div>
-        <p class="mb-4 text-[14px] text-soft">
-          How the site looks, from its style sheet. The stage shows widgets in it, and frames wear it.
-        </p>
-        <template v-for="field in lookFields" :key="field.name">
-          <InputField
-            v-if="field.number"
-            v-model.number="noted[field.name]"
-            :label="field.label"
-            :fault="about(`look.${field.name}`)"
-          />
-          <InputField
-            v-else
-            v-model="noted[field.name]"
-            :label="field.label"
-            :placeholder="field.example"
-            :fault="about(`look.${field.name}`)"
-          />
-        </template>
+    <template #default="{ about }">
+      <div class="grid gap-x-9 sm:grid-cols-2">
+        <div><SiteFields v-model="facts" :about="about" /></div>
+        <div>
+          <p class="mb-4 text-[14px] text-soft">
+            How the site looks, from its style sheet. The stage shows widgets in it, and frames wear it.
+          </p>
+          <template v-for="field in lookFields" :key="field.name">
+            <InputField
+              v-if="field.number"
+              v-model.number="noted[field.name]"
+              :label="field.label"
+              :fault="about(`look.${field.name}`)"
+            />
+            <InputField
+              v-else
+              v-model="noted[field.name]"
+              :label="field.label"
+              :placeholder="field.example"
+              :fault="about(`look.${field.name}`)"
+            />
+          </template>
+        </div>
       </div>
-    </div>
+    </template>
+    <template #beside>
+      <RemoveIt :id="site.id" what="site" @removed="emit('removed')">Remove this site</RemoveIt>
+    </template>
   </SheetForm>
 </template>

@@ -8,7 +8,7 @@ import type { Page, Placement, WidgetRow } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
 import Fault from '../../parts/Fault.vue'
 import Waiting from '../../parts/Waiting.vue'
-import { useChecks } from '../../stores/checks'
+import { useRemovals } from '../../stores/removals'
 import { useSites } from '../../stores/sites'
 import { useWidgets } from '../../stores/widgets'
 import EditPage from './EditPage.vue'
@@ -23,7 +23,7 @@ import TrayWidget from './TrayWidget.vue'
 const props = defineProps<{ id: string }>()
 const sites = useSites()
 const widgets = useWidgets()
-const checks = useChecks()
+const removals = useRemovals()
 const route = useRoute()
 const router = useRouter()
 const error = ref<ApiError | null>(null)
@@ -48,11 +48,16 @@ const loadTray = () => widgets.load(trayWords.value, 1, 40)
 watch(() => props.id, load, { immediate: true })
 watch(site, (now) => now && (document.title = `${now.name} · Pebblestrand`))
 
-/** Retired, and by a check at once proved to be gone: it never was there. */
+/** It never was there: the plan is taken out of the register. */
 async function takeBack(installId: string): Promise<void> {
-  const { checkId } = await post<{ checkId: string }>(`/api/installs/${installId}/retire`)
-  await checks.follow(checkId)
+  await removals.takeOut('install', installId)
   await sites.loadOne(props.id)
+}
+
+async function afterRemoval(what: 'site' | 'page' | 'placement'): Promise<void> {
+  panel.value = null
+  if (what === 'site') return void (await router.push('/sites'))
+  await sites.loadOne(props.id).catch((e: unknown) => sayFault(asApiError(e)))
 }
 
 async function place(widgetId: string, placement: Placement): Promise<void> {
@@ -155,13 +160,20 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
       class="border-rule px-4 py-5 lg:col-start-2 xl:col-start-auto xl:border-l xl:pr-8 xl:pl-5"
       @edit="panel = { kind: 'site' }"
     />
-    <EditSite v-if="panel?.kind === 'site'" :site="site" @close="panel = null" />
+    <EditSite v-if="panel?.kind === 'site'" :site="site" @close="panel = null" @removed="afterRemoval('site')" />
     <EditPage
       v-if="panel?.kind === 'page'"
       :page="panel.page"
       @close="panel = null"
       @added="router.push({ query: { page: $event } })"
+      @removed="afterRemoval('page')"
     />
-    <EditPlacement v-if="panel?.kind === 'placement'" :placement="panel.placement" :page="page" @close="panel = null" />
+    <EditPlacement
+      v-if="panel?.kind === 'placement'"
+      :placement="panel.placement"
+      :page="page"
+      @close="panel = null"
+      @removed="afterRemoval('placement')"
+    />
   </div>
 </template>

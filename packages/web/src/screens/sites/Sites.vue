@@ -50,6 +50,7 @@ watch([q, page], load, { immediate: true })
         @change="show({ q: ($event.target as HTMLInputElement).value || undefined, page: undefined })"
       />
       <button type="button" class="act mt-6" @click="show({ new: '1' })">Add a site</button>
+      <p class="mt-5"><RouterLink to="/removed" class="word plain">Removed lately</RouterLink></p>
     </div>
     <div class="min-w-0">
       <Fault v-if="error" :error="error" :retry="load" />

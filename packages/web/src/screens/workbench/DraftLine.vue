@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import RemoveIt from '../../parts/RemoveIt.vue'
 import { plural } from '../../parts/address'
 import { useWorkbench } from '../../stores/workbench'
 
 /** How the draft stands to the newest release, whether it is saved, and where the widget is used. */
 const bench = useWorkbench()
+const router = useRouter()
 const standing = computed(() => {
   if (!bench.newest) return 'draft, no release yet'
   return bench.changes.length
@@ -22,16 +25,21 @@ const sites = computed(() => new Set(bench.widget?.places.map((p) => p.siteId)).
 </script>
 
 <template>
-  <p class="text-[13.5px]">
+  <p class="flex flex-wrap items-baseline gap-x-2 text-[13.5px]">
     <span class="font-bold" :class="bench.changes.length || !bench.newest ? 'text-heather' : 'text-soft'">{{
       standing
     }}</span>
-    <span class="ml-2 text-soft" role="status">{{ states[bench.saving.state] }}</span>
+    <span class="text-soft" role="status">{{ states[bench.saving.state] }}</span>
     <RouterLink
       v-if="sites"
       :to="`/installs?widgetId=${bench.widget!.id}`"
-      class="ml-2 text-soft underline underline-offset-3"
+      class="text-soft underline underline-offset-3"
       >used on {{ plural(sites, 'site') }}</RouterLink
+    >
+    <span class="ml-auto"
+      ><RemoveIt :id="bench.widget!.id" what="widget" :first="bench.saving.flush" @removed="router.push('/widgets')"
+        >Remove</RemoveIt
+      ></span
     >
   </p>
 </template>
