@@ -14,6 +14,11 @@ async function leave(): Promise<void> {
   await session.signOut()
   await router.push('/sign-in')
 }
+const entries = [
+  { name: 'Removed lately', run: () => void router.push('/removed') },
+  { name: 'Keys', run: () => (shortcutsOpen.value = true) },
+  { name: 'Sign out', run: () => void leave() },
+]
 </script>
 
 <template>
@@ -43,36 +48,16 @@ async function leave(): Promise<void> {
         </MenuItem>
       </div>
       <div class="border-t border-rule pt-1">
-        <MenuItem v-slot="{ active }"
-          ><button
+        <MenuItem v-for="entry in entries" :key="entry.name" v-slot="{ active }">
+          <button
             type="button"
             class="w-full cursor-pointer px-4 py-1 text-left"
             :class="{ 'bg-sand': active }"
-            @click="router.push('/removed')"
+            @click="entry.run()"
           >
-            Removed lately
-          </button></MenuItem
-        >
-        <MenuItem v-slot="{ active }"
-          ><button
-            type="button"
-            class="w-full cursor-pointer px-4 py-1 text-left"
-            :class="{ 'bg-sand': active }"
-            @click="shortcutsOpen = true"
-          >
-            Keys
-          </button></MenuItem
-        >
-        <MenuItem v-slot="{ active }"
-          ><button
-            type="button"
-            class="w-full cursor-pointer px-4 py-1 text-left"
-            :class="{ 'bg-sand': active }"
-            @click="leave"
-          >
-            Sign out
-          </button></MenuItem
-        >
+            {{ entry.name }}
+          </button>
+        </MenuItem>
       </div>
     </MenuItems>
   </Menu>

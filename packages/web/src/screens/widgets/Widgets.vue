@@ -1,64 +1,40 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { ApiError } from '../../api/error'
-import { asApiError } from '../../api/error'
 import { plural } from '../../parts/address'
-import Fault from '../../parts/Fault.vue'
-import Pager from '../../parts/Pager.vue'
+import ListPage from '../../parts/ListPage.vue'
+import OnlyThoseWith from '../../parts/OnlyThoseWith.vue'
 import Thumbnail from '../../parts/Thumbnail.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
-import Waiting from '../../parts/Waiting.vue'
 import { useWidgets } from '../../stores/widgets'
 import NewWidget from './NewWidget.vue'
 
 const widgets = useWidgets()
 const route = useRoute()
 const router = useRouter()
-const error = ref<ApiError | null>(null)
-const q = computed(() => String(route.query.q ?? ''))
-const page = computed(() => Number(route.query.page ?? 1))
-
-const load = () =>
-  widgets.load(q.value, page.value).then(
-    () => (error.value = null),
-    (e: unknown) => (error.value = asApiError(e)),
-  )
-const show = (change: Record<string, string | undefined>) => router.replace({ query: { ...route.query, ...change } })
-watch([q, page], load, { immediate: true })
+const making = (open: boolean) => router.replace({ query: { ...route.query, new: open ? '1' : undefined } })
 </script>
 
 <template>
-  <div class="grid gap-x-9 gap-y-6 px-4 py-7 lg:grid-cols-[190px_minmax(0,1fr)] lg:px-8">
-    <div>
-      <h1 class="text-[31px] font-bold">Widgets</h1>
+  <ListPage
+    title="Widgets"
+    :list="widgets.list"
+    :load="widgets.load"
+    waiting="Drawing the widgets"
+    empty="Widgets you make stand here, as they look on a page, with where each is used."
+    empty-for="No widget is called that."
+  >
+    <template #aside>
       <p v-if="widgets.list" class="mt-2 text-soft">
-        {{ plural(widgets.list.total, 'widget') }}{{ q ? ` with “${q}”` : '' }}.
+        {{ plural(widgets.list.total, 'widget') }}{{ route.query.q ? ` with “${route.query.q}”` : '' }}.
       </p>
-      <label class="label mt-5 block" for="widget-words">Only those with</label>
-      <input
-        id="widget-words"
-        class="field"
-        type="search"
-        :value="q"
-        @change="show({ q: ($event.target as HTMLInputElement).value || undefined, page: undefined })"
-      />
-      <button type="button" class="act mt-6" @click="show({ new: '1' })">Make a widget</button>
+      <OnlyThoseWith />
+      <button type="button" class="act mt-6" @click="making(true)">Make a widget</button>
       <p class="mt-5"><RouterLink to="/removed" class="word plain">Removed lately</RouterLink></p>
-    </div>
-    <div class="min-w-0">
-      <Fault v-if="error" :error="error" :retry="load" />
-      <Waiting v-else-if="!widgets.list" doing="Drawing the widgets" />
-      <p v-else-if="!widgets.list.rows.length" class="border-t border-ink pt-4">
-        {{
-          q
-            ? 'No widget is called that.'
-            : 'Widgets you make stand here, as they look on a page, with where each is used.'
-        }}
-      </p>
-      <ul v-else class="grid gap-x-8 sm:grid-cols-2">
+    </template>
+    <template #default="{ rows }">
+      <ul class="grid gap-x-8 sm:grid-cols-2">
         <li
-          v-for="widget in widgets.list.rows"
+          v-for="widget in rows"
           :key="widget.id"
           class="grid grid-cols-[170px_minmax(0,1fr)] gap-5 border-t border-rule py-5"
           data-thing
@@ -97,14 +73,7 @@ watch([q, page], load, { immediate: true })
           </div>
         </li>
       </ul>
-      <Pager
-        v-if="widgets.list"
-        :page="widgets.list.page"
-        :size="widgets.list.size"
-        :total="widgets.list.total"
-        @go="show({ page: String($event) })"
-      />
-    </div>
-    <NewWidget v-if="route.query.new === '1'" @close="show({ new: undefined })" />
-  </div>
+    </template>
+  </ListPage>
+  <NewWidget v-if="route.query.new === '1'" @close="making(false)" />
 </template>
