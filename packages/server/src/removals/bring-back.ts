@@ -20,27 +20,27 @@ const tookItsPlace: Record<string, string> = {
  * belongs to was removed as well.
  */
 export async function bringBack(context: Context, removalId: string, userId: string | null): Promise<Removal> {
-  const { removal, widgets } = await context.db.transaction(async (transaction) => {
+  const { removal, places } = await context.db.transaction(async (transaction) => {
     const found = await Removal.findByPk(removalId, { transaction, lock: transaction.LOCK.UPDATE })
     if (!found) throw new AppError('not-found')
-    const installed = await widgetsIn(context, removalId, transaction)
+    const installed = await placesIn(context, removalId, transaction)
     await putBack(context, removalId, transaction)
     await found.destroy({ transaction })
     const { what, name, place } = found
     await record('brought-back', { userId, data: { what, name, place } }, transaction)
-    return { removal: found, widgets: installed }
+    return { removal: found, places: installed }
   })
-  for (const widgetId of widgets) await recomputeForWidget(context, widgetId)
+  for (const { widgetId, placementId } of places) await recomputeForWidget(context, widgetId, { placementId })
   return removal
 }
 
-async function widgetsIn({ db }: Context, removalId: string, transaction: Transaction): Promise<string[]> {
-  const rows = await db.query<{ id: string }>(
-    `SELECT DISTINCT row_before ->> 'widget_id' AS id FROM removed_rows WHERE removal_id = :removalId AND table_name = 'installs'`,
+/** Which widgets are installed in which placements by what comes back. */
+const placesIn = ({ db }: Context, removalId: string, transaction: Transaction) =>
+  db.query<{ widgetId: string; placementId: string[] }>(
+    `SELECT row_before ->> 'widget_id' AS "widgetId", array_agg(DISTINCT row_before ->> 'placement_id') AS "placementId"
+     FROM removed_rows WHERE removal_id = :removalId AND table_name = 'installs' GROUP BY 1`,
     { replacements: { removalId }, type: QueryTypes.SELECT, transaction },
   )
-  return rows.map((row) => row.id)
-}
 
 /** Names its columns, so that one added since gets its default. */
 async function putBack({ db }: Context, removalId: string, transaction: Transaction): Promise<void> {

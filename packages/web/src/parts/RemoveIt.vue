@@ -58,7 +58,7 @@ async function remove(standing: number): Promise<void> {
     </p>
     <p class="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
       <button type="button" class="act" :disabled="busy" @click="remove(asked.standing.total)">
-        Remove it all the same
+        {{ busy ? 'Removing …' : 'Remove it all the same' }}
       </button>
       <button type="button" class="word" data-first @click="asked = null">Leave it there</button>
     </p>

@@ -49,7 +49,7 @@ async function back(row: RemovalRow): Promise<void> {
         <li
           v-for="row in rows"
           :key="row.id"
-          class="grid grid-cols-1 items-baseline gap-x-6 py-3 sm:grid-cols-[90px_minmax(0,1fr)_190px_110px]"
+          class="grid grid-cols-1 items-baseline gap-x-6 py-3 sm:grid-cols-[90px_minmax(0,1fr)_190px_150px]"
           data-thing
         >
           <span class="text-[13px] text-soft">{{ row.what }}</span>
@@ -69,7 +69,7 @@ async function back(row: RemovalRow): Promise<void> {
               :aria-label="`Bring back ${row.what} ${row.name}`"
               @click="back(row)"
             >
-              Bring back
+              {{ busy === row.id ? 'Bringing it back …' : 'Bring back' }}
             </button></span
           >
         </li>

@@ -16,4 +16,11 @@ CREATE TABLE removed_rows (
   table_name text NOT NULL, row_before jsonb NOT NULL
 );
 CREATE INDEX removed_rows_removal ON removed_rows (removal_id, position);
+
+-- What refers to something that can be taken out is found without reading the whole table.
+CREATE INDEX installs_widget ON installs (widget_id);
+CREATE INDEX installs_last_check ON installs (last_check_id);
+CREATE INDEX payloads_release ON payloads (release_id);
+CREATE INDEX activity_widget ON activity (widget_id);
+CREATE INDEX activity_site ON activity (site_id);
 `
