@@ -153,7 +153,7 @@ test('what bad input gets, said where it was typed, with what was typed kept', a
     await expect(page.getByRole('alert')).toContainText(says, { timeout: 20_000 })
     await expect(address).toHaveValue(typed)
   }
-  await expect(page.getByText('What was tried')).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'What was tried' })).toBeVisible()
 })
 
 test('signed out meanwhile: back to the same place after signing in', async ({ signedIn: page, context }) => {

@@ -30,8 +30,12 @@ const LATE: FeedReading = {
   problem: { code: 'late', message: 'no answer in time', remedy: 'Paste its address by itself.' },
 }
 
-/** From whatever address a person has to the feeds behind it, each with its newest items, and what was tried. */
-export async function findFeeds(context: Context, given: string): Promise<{ found: FoundFeed[]; tried: Tried[] }> {
+/** From whatever address a person has to the feeds behind it, each with its newest items, and what was tried; `tell` hears of each try. */
+export async function findFeeds(
+  context: Context,
+  given: string,
+  tell: (tried: Tried) => void = () => {},
+): Promise<{ found: FoundFeed[]; tried: Tried[] }> {
   const address = completed(given)
   const refusal = refusalOf(address, { localhostNames: context.config.demo })
   if (refusal)
@@ -47,7 +51,18 @@ export async function findFeeds(context: Context, given: string): Promise<{ foun
     })
   }
   if (reading.kind !== 'page') throw new AppError('fetch-failed')
-  return among(context, address, reading.url, await feedsNamedIn(context, reading.html, reading.url))
+  const named = await feedsNamedIn(context, reading.html, reading.url)
+  const page = { url: address, outcome: pageNaming(named.length) }
+  tell(page)
+  const tries = await tryAll(context, named.length ? named : usualFeedAddresses(reading.url), tell)
+  const tried = [page, ...tries.map((one) => one.tried)]
+  const found = tries.flatMap((one) => one.found ?? [])
+  if (!found.length)
+    throw new AppError('no-feeds', {
+      data: { tried },
+      issues: [{ field: 'address', message: 'no feed was found there' }],
+    })
+  return { found, tried }
 }
 
 /** A page too tangled to be read names none. */
@@ -57,43 +72,25 @@ const feedsNamedIn = ({ threads }: Context, html: string, base: string) =>
     throw error
   })
 
-async function among(context: Context, address: string, pageUrl: string, named: FeedCandidate[]) {
-  const tried: Tried[] = [
-    {
-      url: address,
-      outcome: named.length
-        ? `a web page that names ${named.length === 1 ? 'a feed' : `${named.length} feeds`}`
-        : 'a web page that names no feed',
-    },
-  ]
-  const candidates = named.length ? named : usualFeedAddresses(pageUrl)
+const pageNaming = (feeds: number) =>
+  feeds ? `a web page that names ${feeds === 1 ? 'a feed' : `${feeds} feeds`}` : 'a web page that names no feed'
+
+/** All at once; each is told of as it answers. */
+async function tryAll(context: Context, candidates: FeedCandidate[], tell: (tried: Tried) => void) {
   const timeUp = sleep(PATIENCE_MS, LATE, { ref: false })
-  const results = await Promise.all(
-    candidates.slice(0, MOST_CANDIDATES).map(async (candidate) => ({
-      candidate,
-      reading: await Promise.race([readFeed(context, candidate.url), timeUp]),
-    })),
+  return Promise.all(
+    candidates.slice(0, MOST_CANDIDATES).map(async ({ url, how }) => {
+      const reading = await Promise.race([readFeed(context, url), timeUp])
+      const tried = { url, outcome: outcomeOf(reading) }
+      tell(tried)
+      return { tried, found: reading.kind === 'feed' ? describe(reading.url, reading.feed, how) : null }
+    }),
   )
-  const found = results.flatMap(({ candidate, reading }) =>
-    reading.kind === 'feed' ? [describe(reading.url, reading.feed, candidate.how)] : [],
-  )
-  for (const { candidate, reading } of results) {
-    tried.push({
-      url: candidate.url,
-      outcome:
-        reading.kind === 'feed'
-          ? 'a feed'
-          : reading.kind === 'problem'
-            ? reading.problem.message
-            : 'a web page, not a feed',
-    })
-  }
-  if (!found.length)
-    throw new AppError('no-feeds', {
-      data: { tried },
-      issues: [{ field: 'address', message: 'no feed was found there' }],
-    })
-  return { found, tried }
+}
+
+function outcomeOf(reading: FeedReading): string {
+  if (reading.kind === 'feed') return 'a feed'
+  return reading.kind === 'problem' ? reading.problem.message : 'a web page, not a feed'
 }
 
 /** People paste addresses without a scheme; a site that has only one of the two leads on. */

@@ -1,18 +1,22 @@
 import type { FastifyInstance } from 'fastify'
+import { Op } from 'sequelize'
 import { z } from 'zod'
 import type { Context } from '../platform/context'
+import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
 import { line, wholeNumber } from '../platform/http/fields'
+import { inSteps } from '../platform/http/in-steps'
 import { IdParams, Paging, windowOf } from '../platform/http/paging'
 import { parse } from '../platform/http/parse'
 import { refusalOf } from '../platform/outbound/refusal'
-import { findFeeds } from './find'
+import { findFeeds, type Tried } from './find'
 import { ItemRow, Source } from './models'
 import { addSource, refreshSource } from './refresh'
 import { itemsOf } from './store-items'
 
 const Address = z.object({ address: line(2000) })
 const NewSource = z.object({ url: z.url('must be the address of a feed').max(2000, 'must have 2000 letters or fewer') })
+const Listing = Paging.extend({ q: z.string().trim().max(200).default('') })
 const Interval = z.object({
   intervalMinutes: wholeNumber(5, 10_080),
 })
@@ -20,7 +24,10 @@ const Interval = z.object({
 export function sourceRoutes(app: FastifyInstance, context: Context): void {
   const openings = { localhostNames: context.config.demo }
 
-  app.post('/api/sources/find', async (request) => findFeeds(context, parse(Address, request.body).address))
+  app.post('/api/sources/find', async (request, reply) => {
+    const { address } = parse(Address, request.body)
+    return inSteps<Tried, unknown>(request, reply, (tell) => findFeeds(context, address, tell))
+  })
 
   app.post('/api/sources', async (request) => {
     const { url } = parse(NewSource, request.body)
@@ -31,8 +38,10 @@ export function sourceRoutes(app: FastifyInstance, context: Context): void {
   })
 
   app.get('/api/sources', async (request) => {
-    const paging = parse(Paging, request.query)
+    const { q, ...paging } = parse(Listing, request.query)
+    const words = { [Op.iLike]: `%${literally(q)}%` }
     const { rows, count } = await Source.findAndCountAll({
+      where: q ? { [Op.or]: [{ title: words }, { url: words }] } : {},
       order: [
         ['title', 'ASC'],
         ['id', 'ASC'],

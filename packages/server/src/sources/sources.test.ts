@@ -42,6 +42,31 @@ describe('finding the source', () => {
   it('from an address without its scheme', async () =>
     expect((await find(system.standins('skerrow-post').replace('http://', ''))).status).toBe(200))
 
+  it('tells of each try on the way to who wants to hear it', async () => {
+    const told = async (address: string) => {
+      const { body, headers } = await ada.call(
+        'POST',
+        '/api/sources/find',
+        { address },
+        { accept: 'application/x-ndjson' },
+      )
+      expect(headers['content-type']).toBe('application/x-ndjson')
+      return (body as string)
+        .trimEnd()
+        .split('\n')
+        .map((line) => JSON.parse(line) as Record<string, never>)
+    }
+    const good = await told(system.standins('skerrow-post'))
+    expect(good.slice(0, -1)).toEqual([
+      { step: { url: system.standins('skerrow-post'), outcome: 'a web page that names 3 feeds' } },
+      ...Array.from({ length: 3 }, () => ({ step: { url: expect.stringContaining('/feeds/'), outcome: 'a feed' } })),
+    ])
+    expect(good.at(-1)).toEqual({ result: (await find(system.standins('skerrow-post'))).body })
+    const bad = await told(troubled('/'))
+    expect(bad.length).toBeGreaterThan(3)
+    expect(bad.at(-1)).toMatchObject({ error: { code: 'no-feeds', issues: [{ field: 'address' }] } })
+    expect((await told(troubled('/gone.xml'))).at(-1)).toMatchObject({ error: { code: 'fetch-failed' } })
+  })
   it('a page without feeds: says what was tried and where to look', async () => {
     const { status, body } = await find(troubled('/'))
     expect(status).toBe(422)
@@ -86,6 +111,16 @@ describe('finding the source', () => {
 describe('a source', () => {
   const add = async (url: string) => ((await ada.post('/api/sources', { url })).body as { id: string }).id
 
+  it('is found again by words of its title or address', async () => {
+    for (const path of ['/feeds/culture.json', '/feeds/news.xml']) await add(system.standins('skerrow-post', path))
+    const known = async (q: string) =>
+      ((await ada.get(`/api/sources?q=${encodeURIComponent(q)}`)).body as { rows: { title: string }[] }).rows.map(
+        (row) => row.title,
+      )
+    expect(await known('CULT')).toEqual(['Skerrow Post: Culture'])
+    expect(await known('feeds/news')).toEqual(['Skerrow Post: News'])
+    expect(await known('%')).toEqual([])
+  })
   it('is added once, with its items', async () => {
     const url = system.standins('skerrow-post', '/feeds/culture.json')
     const [a, b] = [await add(url), await add(url)]

@@ -113,7 +113,9 @@ export class Person {
     return {
       status: answer.statusCode,
       headers: answer.headers,
-      body: (answer.headers['content-type']?.toString().includes('json') ? answer.json() : answer.body) as never,
+      body: (/^application\/json\b/.test(String(answer.headers['content-type']))
+        ? answer.json()
+        : answer.body) as never,
     }
   }
   get = (url: string) => this.call('GET', url)

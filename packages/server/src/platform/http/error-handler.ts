@@ -1,19 +1,24 @@
-import type { FastifyError, FastifyInstance } from 'fastify'
+import type { FastifyError, FastifyInstance, FastifyRequest } from 'fastify'
 import { UniqueConstraintError } from 'sequelize'
 import { AppError, errors, type FieldIssue } from '../errors'
 
 /** Turns whatever was thrown into an error body. What is unexpected is logged and not told. */
 export function handleErrors(app: FastifyInstance): void {
   app.setErrorHandler((error: FastifyError, request, reply) => {
-    const known = asAppError(error)
-    if (!known) request.log.error({ err: error, url: request.url }, 'unexpected error')
-    const answer = known ?? new AppError('unexpected')
+    const answer = answerTo(error, request)
     return reply.code(answer.status).send(answer.toBody())
   })
   app.setNotFoundHandler((_request, reply) => {
     const answer = new AppError('not-found')
     return reply.code(404).send(answer.toBody())
   })
+}
+
+/** What is told of an error; one that nobody foresaw is logged. */
+export function answerTo(error: unknown, request: FastifyRequest): AppError {
+  const known = asAppError(error as FastifyError)
+  if (!known) request.log.error({ err: error, url: request.url }, 'unexpected error')
+  return known ?? new AppError('unexpected')
 }
 
 function asAppError(error: FastifyError): AppError | null {

@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { get, post } from '../../../api/call'
+import { get, post, postInSteps, query } from '../../../api/call'
 import type { ApiError } from '../../../api/error'
 import { asApiError } from '../../../api/error'
 import type { FoundFeed, Paged, SourceInfo, Tried } from '../../../api/types'
-import { plural, shortAddress } from '../../../parts/address'
+import { plural } from '../../../parts/address'
 import Fault from '../../../parts/Fault.vue'
 import Panel from '../../../parts/Panel.vue'
 import Waiting from '../../../parts/Waiting.vue'
 import { useWorkbench } from '../../../stores/workbench'
 import FoundFeeds from './FoundFeeds.vue'
+import WhatWasTried from './WhatWasTried.vue'
 import UsedSource from './UsedSource.vue'
 
 /** Where the items come from: what is used, an address to look behind, and what other widgets use. */
 const emit = defineEmits<{ close: [] }>()
+const SHOWN = 50
 const bench = useWorkbench()
 const address = ref('')
 const looking = ref(false)
@@ -21,23 +23,36 @@ const busy = ref<string | null>(null)
 const error = ref<ApiError | null>(null)
 const answer = ref<{ found: FoundFeed[]; tried: Tried[] } | null>(null)
 const all = ref<SourceInfo[]>([])
+const total = ref(0)
+const words = ref('')
 
 const used = computed(() =>
   (bench.settings.sources as string[]).map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined),
 )
 const others = computed(() => all.value.filter((s) => !used.value.some((u) => u.id === s.id)))
-const tried = computed(() => (error.value?.data as { tried?: Tried[] } | null)?.tried ?? [])
+const tried = ref<Tried[]>([])
 
-onMounted(async () => {
-  all.value = (await get<Paged<SourceInfo>>('/api/sources?size=100').catch(() => ({ rows: [] as SourceInfo[] }))).rows
-})
+const loadKnown = () =>
+  get<Paged<SourceInfo>>(`/api/sources${query({ q: words.value.trim(), size: SHOWN })}`).then(
+    (known) => {
+      all.value = known.rows
+      total.value = Math.max(total.value, known.total)
+    },
+    () => {}, // the address above still does
+  )
+onMounted(loadKnown)
 
 async function look(): Promise<void> {
   looking.value = true
   error.value = null
   answer.value = null
+  tried.value = []
   try {
-    answer.value = await post('/api/sources/find', { address: address.value })
+    answer.value = await postInSteps<Tried, { found: FoundFeed[]; tried: Tried[] }>(
+      '/api/sources/find',
+      { address: address.value },
+      (step) => tried.value.push(step),
+    )
   } catch (e) {
     error.value = asApiError(e)
   } finally {
@@ -90,19 +105,23 @@ const drop = (id: string) =>
     </form>
     <div id="source-fault" class="mt-4">
       <Fault v-if="error" :error="error" />
-      <details v-if="tried.length" class="mt-2 text-[14px]" open>
-        <summary class="cursor-pointer text-soft">What was tried</summary>
-        <ul class="mt-1">
-          <li v-for="one in tried" :key="one.url" class="break-all">
-            {{ shortAddress(one.url, 60) }} <span class="text-soft">{{ one.outcome }}</span>
-          </li>
-        </ul>
-      </details>
     </div>
-    <Waiting v-if="looking" doing="Reading the page and the feeds it names" />
+    <Waiting v-if="looking" :doing="tried.length ? 'Reading the feeds' : 'Reading the page'" />
+    <WhatWasTried v-if="tried.length && (looking || error)" :tried="tried" />
     <FoundFeeds v-if="answer" :found="answer.found" :busy="busy" @take="take" />
-    <section v-else-if="others.length && !looking" class="mt-5" aria-labelledby="known-sources">
-      <h3 id="known-sources" class="label font-sans tracking-normal">Used by other widgets</h3>
+    <section v-else-if="total > used.length && !looking" class="mt-5" aria-labelledby="known-sources">
+      <div class="flex items-end gap-5">
+        <h3 id="known-sources" class="label font-sans tracking-normal">Known already</h3>
+        <input
+          v-if="total > 8"
+          v-model="words"
+          class="field ml-auto max-w-[240px]"
+          type="search"
+          placeholder="Only those with"
+          aria-label="Known sources: only those with"
+          @change="loadKnown"
+        />
+      </div>
       <ul class="ledger mt-1 border-t border-rule">
         <li v-for="source in others" :key="source.id" class="flex flex-wrap items-baseline gap-x-3 py-2">
           {{ source.title }}
@@ -113,6 +132,7 @@ const drop = (id: string) =>
             Take this
           </button>
         </li>
+        <li v-if="!others.length" class="py-2 text-soft">No known source has these words.</li>
       </ul>
     </section>
   </Panel>
