@@ -32,7 +32,7 @@ export const checkWords: Record<CheckState, string> = {
 export const useChecks = defineStore('checks', () => {
   const running = ref<Record<string, CheckState>>({})
 
-  /** Resolves when the check is through or was stopped; rejects with an ApiError where it broke off. */
+  /** Resolves when the check is through or was stopped, or its install removed; rejects with an ApiError where it broke off. */
   async function follow(checkId: string): Promise<CheckAnswer> {
     let installId = ''
     try {
@@ -44,6 +44,10 @@ export const useChecks = defineStore('checks', () => {
         running.value[installId] = check.state
         await new Promise((resolve) => setTimeout(resolve, EVERY_MS))
       }
+    } catch (e) {
+      if (installId && e instanceof ApiError && e.code === 'not-found')
+        return { id: checkId, installId, state: 'stopped', problem: null, findings: [] }
+      throw e
     } finally {
       delete running.value[installId]
     }

@@ -43,7 +43,9 @@ export const useInstall = defineStore('install', () => {
     sessionStorage.setItem(KEY, JSON.stringify(walk.value))
   }
 
-  const leaveOut = (id: string) => {
+  /** It was removed: neither open nor met on the walk any more. */
+  function leaveOut(id: string): void {
+    if (open.value?.id === id) open.value = null
     walk.value = walk.value.filter((other) => other !== id)
     sessionStorage.setItem(KEY, JSON.stringify(walk.value))
   }

@@ -77,9 +77,10 @@ const notes = computed<Record<string, string>>(() => {
   const look = bench.parsed ? `${readableContrast(situation.value).text}.` : ''
   return { look }
 })
+const hasSource = computed(() => (bench.settings.sources as string[]).length > 0)
 const shown = computed(() => bench.result?.sieved.items.length ?? 0)
 const warning = computed(() => {
-  if (!bench.result || !(bench.settings.sources as string[]).length) return ''
+  if (!bench.result || !hasSource.value) return ''
   if (!shown.value) return 'As it stands, nothing would be shown: the sieve takes everything out.'
   const gaps =
     verdict.value && verdict.value.fit.columns > 1 ? rowsHint(shown.value, verdict.value.fit.columns, 20) : null
@@ -161,7 +162,10 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
             type="button"
             class="act"
             :disabled="
-              publishing || (bench.newest !== null && !bench.changes.length) || bench.saving.state === 'conflict'
+              publishing ||
+              !hasSource ||
+              (bench.newest !== null && !bench.changes.length) ||
+              bench.saving.state === 'conflict'
             "
             @click="publish"
           >
@@ -186,10 +190,10 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
         aria-label="Stage"
       >
         <Stage :payload="bench.result?.payload ?? null" :setting="setting" />
-        <p v-if="!(bench.settings.sources as string[]).length" class="mt-4 max-w-[60ch]">
-          <b>There is nothing to show yet.</b> Say where the headlines come from.
-          <button type="button" class="word" @click="panel = 'sources'">Find a source</button>
-        </p>
+        <div v-if="!hasSource" class="mt-4">
+          <p><b>There is nothing to show yet.</b> Say where the headlines come from.</p>
+          <button type="button" class="act mt-3" @click="panel = 'sources'">Find a source</button>
+        </div>
         <p v-else-if="verdict" class="mt-4 flex gap-3">
           <Pebble
             :status="verdict.verdict === 'too-narrow' ? 'needs-a-hand' : 'confirmed'"
