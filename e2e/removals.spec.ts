@@ -2,7 +2,7 @@ import { siteId } from './pages/finds'
 import { api, expect, siteAddress, test } from './pages/signed-in'
 
 interface SiteAnswer {
-  pages: { id: string; title: string }[]
+  pages: { id: string; title: string; path: string }[]
   installs: { pageId: string; widget: string; status: string }[]
 }
 
@@ -30,6 +30,11 @@ test('a page that visitors see is removed only after that was said, and undone a
   await expect(pages.getByRole('link', { name: title })).toBeHidden()
   await expect(page.getByRole('dialog')).toBeHidden()
 
+  const { path } = site.pages.find((one) => one.id === seen.pageId)!
+  const visitor = await (await browser.newContext()).newPage()
+  await visitor.goto(siteAddress('observatory', path))
+  await expect(visitor.locator('[data-pebblestrand]')).toHaveCount(0)
+
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText(`${title} is back.`)).toBeVisible()
   await expect(page).toHaveURL(`/sites/${id}?page=${seen.pageId}`)
@@ -37,9 +42,7 @@ test('a page that visitors see is removed only after that was said, and undone a
   expect((await api<SiteAnswer>(page, 'GET', `/api/sites/${id}`)).installs).toEqual(
     expect.arrayContaining(site.installs),
   )
-  const visitor = await (await browser.newContext()).newPage()
-  const { path } = site.pages.find((one) => one.id === seen.pageId) as unknown as { path: string }
-  await visitor.goto(siteAddress('observatory', path))
+  await visitor.reload()
   await expect(visitor.getByRole('region', { name: seen.widget }).getByRole('listitem').first()).toBeVisible()
   await visitor.context().close()
 })

@@ -20,6 +20,11 @@ export class Payload extends Model<InferAttributes<Payload>, InferCreationAttrib
   declare computedAt: CreationOptional<Date>
 }
 
+/** A public id whose install was removed. */
+export class FormerId extends Model<InferAttributes<FormerId>, InferCreationAttributes<FormerId>> {
+  declare publicId: string
+}
+
 export function defineDelivery(sequelize: Sequelize): void {
   Payload.init(
     {
@@ -35,4 +40,5 @@ export function defineDelivery(sequelize: Sequelize): void {
     },
     { sequelize, tableName: 'payloads' },
   )
+  FormerId.init({ publicId: { ...text(), primaryKey: true } }, { sequelize, tableName: 'former_ids' })
 }

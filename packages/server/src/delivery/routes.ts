@@ -4,6 +4,7 @@ import { Install } from '../installs/models'
 import { assets } from '../platform/assets'
 import { doors } from './front'
 import type { PayloadMemory, Served } from './memory'
+import { FormerId } from './models'
 import { forAnyPage, prepare, sendNothing, replyPrepared } from './prepared'
 import { stageDocument } from './stage'
 
@@ -60,9 +61,12 @@ async function fetchAndServe(
 ): Promise<FastifyReply> {
   if (!PUBLIC_ID.test(id)) return sendNothing(reply, 404)
   const found = memory.peek(id) ?? (await memory.get(id))
-  if (!found) return sendNothing(reply, (await isRetired(id)) ? 410 : 404)
+  if (!found) return sendNothing(reply, (await isGone(id)) ? 410 : 404)
   replyPrepared(request, reply, found[part])
   return reply
 }
 
-const isRetired = async (id: string) => (await Install.count({ where: { publicId: id, status: 'retired' } })) > 0
+/** Retired or removed: an element that still asks takes itself away. */
+const isGone = async (publicId: string) =>
+  (await Install.count({ where: { publicId, status: 'retired' } })) > 0 ||
+  (await FormerId.count({ where: { publicId } })) > 0

@@ -25,6 +25,7 @@ export async function bringBack(context: Context, removalId: string, userId: str
     if (!found) throw new AppError('not-found')
     const installed = await placesIn(context, removalId, transaction)
     await putBack(context, removalId, transaction)
+    await context.db.query(SERVED_AGAIN, { replacements: { removalId }, transaction })
     await found.destroy({ transaction })
     const { what, name, place } = found
     await record('brought-back', { userId, data: { what, name, place } }, transaction)
@@ -33,6 +34,11 @@ export async function bringBack(context: Context, removalId: string, userId: str
   for (const { widgetId, placementId } of places) await recomputeForWidget(context, widgetId, { placementId })
   return removal
 }
+
+const SERVED_AGAIN = `
+DELETE FROM former_ids WHERE public_id IN (
+  SELECT row_before ->> 'public_id' FROM removed_rows WHERE removal_id = :removalId AND table_name = 'installs'
+)`
 
 /** Which widgets are installed in which placements by what comes back. */
 const placesIn = ({ db }: Context, removalId: string, transaction: Transaction) =>

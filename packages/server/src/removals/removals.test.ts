@@ -117,7 +117,7 @@ describe('taking out and bringing back', () => {
         await ask(`SELECT 1 FROM ${table} WHERE ${where.replaceAll(':id', `'${idOf[what]()}'`)}`),
       ]).toEqual([table, []])
     expect(meanwhile).not.toEqual(before)
-    await expect.poll(async () => (await system.app.inject(`/p/${publicId}.json`)).statusCode).toBe(404)
+    await expect.poll(async () => (await system.app.inject(`/p/${publicId}.json`)).statusCode).toBe(410)
 
     expect(await bringBack(body.id)).toMatchObject({ status: 200, body: { what, id: idOf[what]() } })
     expect(await everything()).toEqual(before)
@@ -211,7 +211,10 @@ describe('what was taken out', () => {
     const daysAgo = (days: number) => new Date(Date.now() - days * 86_400_000)
     await Removal.update({ removedAt: daysAgo(31) }, { where: { id: old } })
     await Removal.update({ removedAt: daysAgo(29) }, { where: { id: young } })
+    const { publicId } = (await Install.findByPk(spareId))!
+    await Removal.update({ removedAt: daysAgo(31) }, { where: { id: (await takeOut('install', spareId)).body.id } })
     await forgetRemovals()
+    expect((await system.app.inject(`/p/${publicId}.json`)).statusCode).toBe(410) // for good
     expect((await bringBack(old)).status).toBe(404)
     expect(await ask(`SELECT 1 FROM removed_rows WHERE removal_id = '${old}'`)).toEqual([])
     expect((await bringBack(young)).status).toBe(200)

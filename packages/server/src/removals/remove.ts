@@ -35,6 +35,7 @@ export async function remove(context: Context, wanted: Wanted, userId: string | 
     const stopped = await stopChecks(what, ask)
     const made = await keepRows(foreseen, userId, ask, transaction)
     await announce(context, await servedBy(what, ask), transaction)
+    await ask(`INSERT INTO former_ids SELECT public_id FROM installs WHERE ${installsOf(what).where}`)
     for (const { table, where } of deletedFor(what)) await ask(`DELETE FROM ${table} WHERE ${where}`)
     await record('removed', { userId, data: { what, name: made.name, place: made.place } }, transaction)
     return { removal: made, rounds: stopped }

@@ -17,6 +17,9 @@ CREATE TABLE removed_rows (
 );
 CREATE INDEX removed_rows_removal ON removed_rows (removal_id, position);
 
+-- Public ids whose installs were removed: a page that still has one is told that it is gone for good.
+CREATE TABLE former_ids (public_id text PRIMARY KEY);
+
 -- What refers to something that can be taken out is found without reading the whole table.
 CREATE INDEX installs_widget ON installs (widget_id);
 CREATE INDEX installs_last_check ON installs (last_check_id);
