@@ -18,7 +18,7 @@ import PageList from './PageList.vue'
 import PagePlan from './PagePlan.vue'
 import { firstPage, placementsOf } from './pages'
 import SiteFacts from './SiteFacts.vue'
-import TrayWidget from './TrayWidget.vue'
+import Tray from './Tray.vue'
 
 const props = defineProps<{ id: string }>()
 const sites = useSites()
@@ -31,7 +31,6 @@ const lifted = ref<WidgetRow | null>(null)
 const panel = ref<
   { kind: 'site' } | { kind: 'page'; page: Page | null } | { kind: 'placement'; placement: Placement | null } | null
 >(null)
-const trayWords = ref('')
 
 const site = computed(() => sites.open)
 const page = computed(
@@ -40,11 +39,10 @@ const page = computed(
 const placements = computed(() => (site.value && page.value ? placementsOf(site.value, page.value) : []))
 
 const load = () =>
-  Promise.all([sites.loadOne(props.id), loadTray()]).then(
+  sites.loadOne(props.id).then(
     () => (error.value = null),
     (e: unknown) => (error.value = asApiError(e)),
   )
-const loadTray = () => widgets.load(trayWords.value, 1, 40)
 watch(() => props.id, load, { immediate: true })
 watch(site, (now) => now && (document.title = `${now.name} · Pebblestrand`))
 
@@ -67,8 +65,8 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
       pageId: page.value!.id,
       placementId: placement.id,
     })
-    const name = widgets.list?.rows.find((w) => w.id === widgetId)?.name ?? 'It'
     await sites.loadOne(props.id)
+    const name = widgets.list?.rows.find((w) => w.id === widgetId)?.name ?? 'It'
     say(`${name} is planned for ${placement.name}.`, {
       undo: () => void takeBack(id).catch((e: unknown) => sayFault(asApiError(e))),
     })
@@ -114,45 +112,13 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
         @drop="place"
         @edit="panel = { kind: 'placement', placement: $event }"
       />
-      <section class="mt-6" aria-labelledby="tray">
-        <div class="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-          <h2 id="tray" class="label font-sans tracking-normal">
-            Tray: drag a widget into a placement, or press <kbd>M</kbd> on it and choose
-          </h2>
-          <button
-            type="button"
-            class="word ml-auto text-[14px]"
-            @click="panel = { kind: 'placement', placement: null }"
-          >
-            Add a placement
-          </button>
-        </div>
-        <input
-          v-if="trayWords || (widgets.list?.total ?? 0) > 12"
-          v-model="trayWords"
-          class="field mt-1 max-w-[240px]"
-          type="search"
-          placeholder="Only those with"
-          aria-label="Widgets in the tray: only those with"
-          @change="loadTray"
-        />
-        <ul class="mt-2 flex flex-wrap gap-[10px]">
-          <TrayWidget
-            v-for="widget in widgets.list?.rows ?? []"
-            :key="widget.id"
-            :widget="widget"
-            :placements="placements"
-            @lift="lifted = widget"
-            @rest="lifted = null"
-            @place="place(widget.id, $event)"
-          />
-          <li class="border border-rule bg-sheet">
-            <RouterLink to="/widgets?new=1" class="block px-3 py-[6px] text-soft no-underline hover:underline"
-              >make a new one</RouterLink
-            >
-          </li>
-        </ul>
-      </section>
+      <Tray
+        :placements="placements"
+        class="mt-6"
+        @lift="lifted = $event"
+        @place="place"
+        @add-placement="panel = { kind: 'placement', placement: null }"
+      />
     </div>
 
     <SiteFacts

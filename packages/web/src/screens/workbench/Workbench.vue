@@ -4,13 +4,12 @@ import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate, useRoute, useRouter } from 'vue-router'
 import type { ApiError } from '../../api/error'
 import { asApiError } from '../../api/error'
-import { say, sayFault } from '../../frame/notices'
+import { say } from '../../frame/notices'
 import { onReturn } from '../../keys/keys'
 import Fault from '../../parts/Fault.vue'
 import Pebble from '../../parts/Pebble.vue'
 import Waiting from '../../parts/Waiting.vue'
 import { useSites } from '../../stores/sites'
-import { plain } from '../../stores/plain'
 import { useWorkbench } from '../../stores/workbench'
 import Brief from './brief/Brief.vue'
 import FindSetting from './brief/FindSetting.vue'
@@ -18,6 +17,7 @@ import Compare from './Compare.vue'
 import Conflict from './Conflict.vue'
 import DraftLine from './DraftLine.vue'
 import { hintsFor, hintsKey, readableContrast } from './hints'
+import PublishLine from './PublishLine.vue'
 import Releases from './Releases.vue'
 import SieveSteps from './SieveSteps.vue'
 import SourcesPanel from './sources/SourcesPanel.vue'
@@ -34,7 +34,6 @@ const router = useRouter()
 const error = ref<ApiError | null>(null)
 const panel = ref<'sources' | 'compare' | 'releases' | null>(null)
 const setting = ref<Setting>(screens[2]!)
-const publishing = ref(false)
 
 async function load(): Promise<void> {
   try {
@@ -87,25 +86,6 @@ const warning = computed(() => {
   return gaps?.includes('gaps') ? `${shown.value} items leave gaps here. ${gaps}` : ''
 })
 
-async function publish(): Promise<void> {
-  publishing.value = true
-  try {
-    const number = await bench.publish()
-    say(`Release ${number} is published.`, {
-      remedy: bench.widget!.places.length ? 'Its installs show it from now on.' : 'Place it on a site’s page plan.',
-    })
-  } catch (e) {
-    sayFault(asApiError(e))
-  } finally {
-    publishing.value = false
-  }
-}
-function backToStarter(): void {
-  const before = plain(bench.settings)
-  bench.backToStarter()
-  say('Look and layout are the starter’s again.', { undo: () => bench.replaceAll(before) })
-}
-
 onReturn(
   () =>
     void bench.lookForNewer().then(
@@ -155,29 +135,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
       <div class="-mx-1 min-h-0 flex-1 px-1 lg:overflow-y-auto">
         <Brief :notes="notes" @sources="panel = 'sources'" />
       </div>
-      <div class="border-t border-ink py-3">
-        <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
-        <div class="flex flex-wrap items-center gap-x-[18px] gap-y-2">
-          <button
-            type="button"
-            class="act"
-            :disabled="
-              publishing ||
-              !hasSource ||
-              (bench.newest !== null && !bench.changes.length) ||
-              bench.saving.state === 'conflict'
-            "
-            @click="publish"
-          >
-            {{ publishing ? 'Publishing …' : `Publish release ${(bench.newest?.number ?? 0) + 1}` }}
-          </button>
-          <button v-if="bench.newest" type="button" class="word" @click="panel = 'compare'">
-            Compare with {{ bench.newest.number }}
-          </button>
-          <button v-if="bench.newest" type="button" class="word" @click="panel = 'releases'">Releases</button>
-          <button type="button" class="word" @click="backToStarter">Back to starter</button>
-        </div>
-      </div>
+      <PublishLine :warning="warning" :may-publish="hasSource" @show="panel = $event" />
     </div>
     <div class="flex min-h-0 min-w-0 flex-col bg-sand">
       <div class="border-b border-rule px-4 py-2 lg:px-[26px]">

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { asApiError } from '../../api/error'
+import { say, sayFault } from '../../frame/notices'
+import { plain } from '../../stores/plain'
+import { useWorkbench } from '../../stores/workbench'
+
+/** Publishing, what to think of before it, and what lies behind: earlier releases and the starter. */
+defineProps<{ warning: string; mayPublish: boolean }>()
+const emit = defineEmits<{ show: [panel: 'compare' | 'releases'] }>()
+const bench = useWorkbench()
+const publishing = ref(false)
+
+async function publish(): Promise<void> {
+  publishing.value = true
+  try {
+    const number = await bench.publish()
+    say(`Release ${number} is published.`, {
+      remedy: bench.widget!.places.length ? 'Its installs show it from now on.' : 'Place it on a site’s page plan.',
+    })
+  } catch (e) {
+    sayFault(asApiError(e))
+  } finally {
+    publishing.value = false
+  }
+}
+function backToStarter(): void {
+  const before = plain(bench.settings)
+  bench.backToStarter()
+  say('Look and layout are the starter’s again.', { undo: () => bench.replaceAll(before) })
+}
+</script>
+
+<template>
+  <div class="border-t border-ink py-3">
+    <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
+    <div class="flex flex-wrap items-center gap-x-[18px] gap-y-2">
+      <button
+        type="button"
+        class="act"
+        :disabled="
+          publishing ||
+          !mayPublish ||
+          (bench.newest !== null && !bench.changes.length) ||
+          bench.saving.state === 'conflict'
+        "
+        @click="publish"
+      >
+        {{ publishing ? 'Publishing …' : `Publish release ${(bench.newest?.number ?? 0) + 1}` }}
+      </button>
+      <button v-if="bench.newest" type="button" class="word" @click="emit('show', 'compare')">
+        Compare with {{ bench.newest.number }}
+      </button>
+      <button v-if="bench.newest" type="button" class="word" @click="emit('show', 'releases')">Releases</button>
+      <button type="button" class="word" @click="backToStarter">Back to starter</button>
+    </div>
+  </div>
+</template>
