@@ -23,12 +23,12 @@ test('a page that visitors see is removed only after that was said, and undone a
   await expect(asked.getByText(`${seen.widget} on Skerrow Observatory, ${title}`)).toBeVisible()
   await expect(asked.getByRole('button', { name: 'Leave it there' })).toBeFocused()
   await page.keyboard.press('Enter')
-  await expect(asked).toBeHidden()
+  await expect(asked).toHaveCount(0)
   await page.getByRole('button', { name: 'Remove this page' }).click()
   await asked.getByRole('button', { name: 'Remove it all the same' }).click()
   await expect(page.getByText(`${title} is removed.`)).toBeVisible()
   await expect(pages.getByRole('link', { name: title })).toBeHidden()
-  await expect(page.getByRole('dialog')).toBeHidden()
+  await expect(page.getByRole('dialog')).toHaveCount(0)
 
   const { path } = site.pages.find((one) => one.id === seen.pageId)!
   const asVisitor = async () => {
@@ -81,4 +81,23 @@ test('a plan is taken back as if it had never been', async ({ signedIn: page }) 
   await expect(page.getByRole('link', { name: /Choir in the papers/ })).toHaveCount(0)
   const after = await api<SiteAnswer>(page, 'GET', `/api/sites/${id}`)
   expect(after.installs).toEqual(before.installs)
+})
+
+test('what goes wrong in a sheet is said over it, and can be put away there', async ({ signedIn: page }) => {
+  const { id } = await api<{ id: string }>(page, 'POST', '/api/sites', {
+    client: 'Halse Chandlery',
+    name: 'Halse Chandlery',
+    origin: 'https://halse.example',
+    platform: 'hand-coded',
+  })
+  await page.goto(`/sites/${id}`)
+  await page.getByRole('button', { name: /^Correct the path/ }).click()
+  await page.getByRole('button', { name: 'Remove this page' }).click()
+  const told = page.getByRole('status').filter({ hasText: 'A site has one page at least.' })
+  await expect(told).toBeVisible()
+  expect(await told.evaluate((element) => element.closest('[inert], [aria-hidden=true]'))).toBeNull()
+  await page.getByRole('button', { name: 'Put this message away' }).click()
+  await expect(told).toBeHidden()
+  await expect(page.getByRole('heading', { name: 'Correct the page' })).toBeVisible()
+  await api(page, 'POST', '/api/removals', { what: 'site', id })
 })

@@ -34,7 +34,7 @@ test('what is noted of a site is corrected, and the stage wears it', async ({ si
   await expect(sheet.getByText('It must be a colour like #1f5f99.')).toBeVisible()
   await sheet.getByLabel('Colour of the page').fill('#fff3d6')
   await sheet.getByRole('button', { name: 'Keep these' }).click()
-  await expect(sheet).toBeHidden()
+  await expect(sheet).toHaveCount(0)
   await expect(page.getByRole('img', { name: '#fff3d6' })).toBeVisible()
 
   await page.goto(`/widgets/${await widgetId(page, 'Harbour news')}`)

@@ -9,33 +9,36 @@ const undo = (notice: Notice) => {
 </script>
 
 <template>
-  <div class="fixed bottom-4 left-4 z-40 grid max-w-[440px] gap-2" role="status" aria-live="polite">
-    <div
-      v-for="notice in notices"
-      :key="notice.id"
-      class="flex items-start gap-4 border-l-4 bg-ink px-4 py-3 text-paper"
-      :class="notice.fault ? 'border-coral' : 'border-kelp'"
-    >
-      <p>
-        <b>{{ notice.text }}</b>
-        <template v-if="notice.remedy">{{ ` ${notice.remedy}` }}</template>
-      </p>
-      <button
-        v-if="notice.undo"
-        type="button"
-        class="cursor-pointer font-bold whitespace-nowrap underline underline-offset-3"
-        @click="undo(notice)"
+  <!-- Beside the application, which a sheet makes inert: what went wrong in the sheet is seen and announced all the same. -->
+  <Teleport to="body">
+    <div class="fixed bottom-4 left-4 z-60 grid max-w-[440px] gap-2" role="status" aria-live="polite">
+      <div
+        v-for="notice in notices"
+        :key="notice.id"
+        class="flex items-start gap-4 border-l-4 bg-ink px-4 py-3 text-paper"
+        :class="notice.fault ? 'border-coral' : 'border-kelp'"
       >
-        Undo
-      </button>
-      <button
-        type="button"
-        class="ml-auto cursor-pointer"
-        aria-label="Put this message away"
-        @click="dismiss(notice.id)"
-      >
-        <X :size="16" />
-      </button>
+        <p>
+          <b>{{ notice.text }}</b>
+          <template v-if="notice.remedy">{{ ` ${notice.remedy}` }}</template>
+        </p>
+        <button
+          v-if="notice.undo"
+          type="button"
+          class="cursor-pointer font-bold whitespace-nowrap underline underline-offset-3"
+          @click="undo(notice)"
+        >
+          Undo
+        </button>
+        <button
+          type="button"
+          class="ml-auto cursor-pointer"
+          aria-label="Put this message away"
+          @click="dismiss(notice.id)"
+        >
+          <X :size="16" />
+        </button>
+      </div>
     </div>
-  </div>
+  </Teleport>
 </template>
