@@ -1,5 +1,6 @@
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { AppError } from '../platform/errors'
+import { DAYS_KEPT } from './forget'
 import type { Counts } from './models'
 import { named, standing } from './queries'
 import { whatGoes, type Subject } from './what-goes'
@@ -25,6 +26,7 @@ export interface Foresight {
   place: string
   counts: Counts
   standing: { total: number; rows: StandingInstall[] }
+  daysKept: number
 }
 
 /** @throws AppError 'not-found' where there is no such thing. */
@@ -47,5 +49,6 @@ export async function foresee(db: Sequelize, what: Subject, id: string, transact
     ...subject,
     counts,
     standing: { total: rows[0]?.total ?? 0, rows: rows.map(({ total: _total, ...row }) => row) },
+    daysKept: DAYS_KEPT,
   }
 }

@@ -315,4 +315,5 @@ export interface Foresight {
     total: number
     rows: { id: string; status: InstallStatus; widget: string; site: string; page: string; placement: string }[]
   }
+  daysKept: number
 }

@@ -53,8 +53,8 @@ async function remove(standing: number): Promise<void> {
       <li v-if="unnamed" class="py-[6px] text-soft">and {{ unnamed }} more</li>
     </ul>
     <p class="mt-3 text-[14px] text-soft">
-      To have proof that it is gone from a page, retire its install instead. What is removed can be brought back for 30
-      days.
+      To have proof that it is gone from a page, retire its install instead. What is removed can be brought back for
+      {{ asked.daysKept }} days.
     </p>
     <p class="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2">
       <button type="button" class="act" :disabled="busy" @click="remove(asked.standing.total)">

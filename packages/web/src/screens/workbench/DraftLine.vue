@@ -36,7 +36,7 @@ const sites = computed(() => new Set(bench.widget?.places.map((p) => p.siteId)).
       class="text-soft underline underline-offset-3"
       >used on {{ plural(sites, 'site') }}</RouterLink
     >
-    <span class="ml-auto"
+    <span v-if="bench.saving.state !== 'conflict'" class="ml-auto"
       ><RemoveIt :id="bench.widget!.id" what="widget" :first="bench.saving.flush" @removed="router.push('/widgets')"
         >Remove</RemoveIt
       ></span
