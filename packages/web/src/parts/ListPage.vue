@@ -30,7 +30,7 @@ const fetchPage = () =>
     () => (error.value = null),
     (e: unknown) => (error.value = asApiError(e)),
   )
-const own = route.path
+const own = route.path // on the way out the address is another screen's already
 watch([q, page], () => route.path === own && fetchPage(), { immediate: true })
 </script>
 

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { SiteRow } from '../../api/types'
 import { plural, shortAddress } from '../../parts/address'
+import ListAside from '../../parts/ListAside.vue'
 import ListPage from '../../parts/ListPage.vue'
-import OnlyThoseWith from '../../parts/OnlyThoseWith.vue'
 import Shoreline from '../../parts/Shoreline.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import { useSites } from '../../stores/sites'
@@ -30,12 +30,7 @@ const living = (site: SiteRow) => site.pebbles.filter((p) => p.status !== 'retir
     empty-for="No site, client or address has these words."
   >
     <template #aside>
-      <p v-if="sites.list" class="mt-2 text-soft">
-        {{ plural(sites.list.total, 'site') }}{{ route.query.q ? ` with “${route.query.q}”` : '' }}.
-      </p>
-      <OnlyThoseWith />
-      <button type="button" class="act mt-6" @click="adding(true)">Add a site</button>
-      <p class="mt-5"><RouterLink to="/removed" class="word plain">Removed lately</RouterLink></p>
+      <ListAside :total="sites.list?.total" one="site" adds="Add a site" @add="adding(true)" />
     </template>
     <template #default="{ rows }">
       <ul class="ledger border-t border-ink">

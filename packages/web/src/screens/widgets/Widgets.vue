@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useRoute, useRouter } from 'vue-router'
 import { plural } from '../../parts/address'
+import ListAside from '../../parts/ListAside.vue'
 import ListPage from '../../parts/ListPage.vue'
-import OnlyThoseWith from '../../parts/OnlyThoseWith.vue'
 import Thumbnail from '../../parts/Thumbnail.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import { useWidgets } from '../../stores/widgets'
@@ -24,12 +24,7 @@ const making = (open: boolean) => router.replace({ query: { ...route.query, new:
     empty-for="No widget is called that."
   >
     <template #aside>
-      <p v-if="widgets.list" class="mt-2 text-soft">
-        {{ plural(widgets.list.total, 'widget') }}{{ route.query.q ? ` with “${route.query.q}”` : '' }}.
-      </p>
-      <OnlyThoseWith />
-      <button type="button" class="act mt-6" @click="making(true)">Make a widget</button>
-      <p class="mt-5"><RouterLink to="/removed" class="word plain">Removed lately</RouterLink></p>
+      <ListAside :total="widgets.list?.total" one="widget" adds="Make a widget" @add="making(true)" />
     </template>
     <template #default="{ rows }">
       <ul class="grid gap-x-8 sm:grid-cols-2">
