@@ -153,7 +153,10 @@ test('what bad input gets, said where it was typed, with what was typed kept', a
     await expect(page.getByRole('alert')).toContainText(says, { timeout: 20_000 })
     await expect(address).toHaveValue(typed)
   }
-  await expect(page.getByRole('heading', { name: 'What was tried' })).toBeVisible()
+  const tried = page.getByRole('region', { name: 'What was tried' })
+  await expect(tried).toBeVisible()
+  await expect(tried.getByRole('listitem').first()).toContainText('a web page that names no feed')
+  expect(await tried.getByRole('listitem').count()).toBeGreaterThan(3)
 })
 
 test('signed out meanwhile: back to the same place after signing in', async ({ signedIn: page, context }) => {

@@ -219,10 +219,12 @@ describe('a source', () => {
   })
 
   it('is queued when it is due and a widget reads it, once', async () => {
-    await Source.update({ nextFetchAt: new Date(Date.now() - 1000) }, { where: {} })
+    await Source.update({ nextFetchAt: new Date(Date.now() + 3_600_000) }, { where: {} })
     const due = (await Source.findOne({ where: { url: troubled('/latin.xml') } }))!
-    await publishedWidget(ada, 'Reads one of them', due.id)
-    expect(await Source.count()).toBeGreaterThan(1)
+    const [notDue, unused] = (await Source.findAll()).filter((source) => source.id !== due.id)
+    await publishedWidget(ada, 'Reads what is due', due.id)
+    await publishedWidget(ada, 'Reads what is not', notDue!.id)
+    for (const source of [due, unused!]) await source.update({ nextFetchAt: new Date(Date.now() - 1000) })
     await queueDue(system.context)
     await queueDue(system.context)
     const [rows] = await system.context.db.query(`SELECT data FROM queue.job WHERE name = 'source-refresh'`)

@@ -21,7 +21,7 @@ const address = ref('')
 const looking = ref(false)
 const busy = ref<string | null>(null)
 const error = ref<ApiError | null>(null)
-const answer = ref<{ found: FoundFeed[]; tried: Tried[] } | null>(null)
+const found = ref<FoundFeed[] | null>(null)
 const all = ref<SourceInfo[]>([])
 const total = ref(0)
 const words = ref('')
@@ -45,14 +45,12 @@ onMounted(loadKnown)
 async function look(): Promise<void> {
   looking.value = true
   error.value = null
-  answer.value = null
+  found.value = null
   tried.value = []
   try {
-    answer.value = await postInSteps<Tried, { found: FoundFeed[]; tried: Tried[] }>(
-      '/api/sources/find',
-      { address: address.value },
-      (step) => tried.value.push(step),
-    )
+    const wanted = { address: address.value }
+    const tell = (step: Tried) => tried.value.push(step)
+    found.value = (await postInSteps<Tried, { found: FoundFeed[] }>('/api/sources/find', wanted, tell)).found
   } catch (e) {
     error.value = asApiError(e)
   } finally {
@@ -108,7 +106,7 @@ const drop = (id: string) =>
     </div>
     <Waiting v-if="looking" :doing="tried.length ? 'Reading the feeds' : 'Reading the page'" />
     <WhatWasTried v-if="tried.length && (looking || error)" :tried="tried" />
-    <FoundFeeds v-if="answer" :found="answer.found" :busy="busy" @take="take" />
+    <FoundFeeds v-if="found" :found="found" :busy="busy" @take="take" />
     <section v-else-if="total > used.length && !looking" class="mt-5" aria-labelledby="known-sources">
       <div class="flex items-end gap-5">
         <h3 id="known-sources" class="label font-sans tracking-normal">Known already</h3>
