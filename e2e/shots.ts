@@ -7,6 +7,7 @@ import { readSettings, root } from '../bin/launch/settings.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
 import config from './playwright.config'
 import { installId, siteId, widgetId } from './pages/finds'
+import { api } from './pages/signed-in'
 
 const settings = readSettings()
 const own = { ...settings, data: join(settings.data, '..', '.pebblestrand-test', 'shots') }
@@ -58,6 +59,16 @@ try {
   const bench = await widgetId(page, 'Post in brief')
   await page.goto(`/widgets/${bench}`)
   await take('workbench', (p) => p.locator('[data-setting=columns]').click())
+  await page.keyboard.press('Escape')
+  await page.locator('[data-setting=sources]').click()
+  await page.getByLabel('Address of a page or a feed').fill(`http://skerrow-post.localhost:${settings.standinsPort}`)
+  await page.getByRole('button', { name: 'Look there' }).click()
+  await take('find-a-source', (p) =>
+    p
+      .getByRole('button', { name: /^Take this/ })
+      .last()
+      .waitFor(),
+  )
   await page.goto(`/installs/${await installId(page, 'finding=cached-copy')}`)
   await take('install')
   await page.goto('/installs')
@@ -65,6 +76,13 @@ try {
   await page.emulateMedia({ colorScheme: 'dark' })
   await page.goto('/today')
   await take('today-dark')
+  await page.emulateMedia({ colorScheme: 'light' })
+  const remove = (what: string, id: string) => api(page, 'POST', '/api/removals', { what, id, standing: 100 })
+  await remove('install', await installId(page, 'status=planned'))
+  await remove('widget', await widgetId(page, 'What is on'))
+  await remove('site', await siteId(page, 'Pollard'))
+  await page.goto('/removed')
+  await take('removed')
 } finally {
   await browser.close()
   await system.stop()
