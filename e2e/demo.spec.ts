@@ -1,6 +1,6 @@
 import { findingCodes } from '@pebblestrand/core/verify'
 import { api, expect, siteAddress, test } from './pages/signed-in'
-import { installId } from './pages/finds'
+import { installId, widgetId } from './pages/finds'
 
 // The demo tells a story: most installs are confirmed, and every finding that can be told has a live example.
 
@@ -43,6 +43,15 @@ test('confirmed widgets are really there, in each platform’s own page', async 
     }
   }
   await visitor.context().close()
+})
+
+test('a source that fails is said on Today, and its last good copy stays up', async ({ signedIn: page }) => {
+  const lately = page.getByRole('complementary', { name: 'Lately' })
+  await expect(lately.getByRole('heading', { name: 'Sources that fail' })).toBeVisible()
+  await expect(lately.getByRole('listitem').filter({ hasText: 'Weather station' })).toContainText('stays up')
+  await page.goto(`/widgets/${await widgetId(page, 'Wind and weather')}`)
+  const stage = page.frameLocator('iframe[src="/stage"]')
+  await expect(stage.getByRole('listitem')).toHaveText(/Wind from the west/)
 })
 
 test('a frame shows the widget in the site’s own font, no wider than its place', async ({ page }) => {

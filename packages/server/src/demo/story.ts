@@ -2,12 +2,20 @@ import type { Method, Region } from '@pebblestrand/core/snippet'
 
 /** Widgets of the demo: settings differ from the starter's where they say so. Sources by the feed's name below. */
 export const feeds = {
-  harbour: '/feeds/harbour.atom',
-  news: '/feeds/news.xml',
-  culture: '/feeds/culture.json',
+  harbour: { host: 'skerrow-post', path: '/feeds/harbour.atom' },
+  news: { host: 'skerrow-post', path: '/feeds/news.xml' },
+  culture: { host: 'skerrow-post', path: '/feeds/culture.json' },
+  /** Well once and ill from then on; its last good copy stays up. */
+  weather: { host: 'troubled-feeds', path: '/fails-later.xml' },
 } as const
+export type FeedName = keyof typeof feeds
 
 export const widgets = {
+  'Wind and weather': {
+    starter: 'sidebar-list',
+    feeds: ['weather'],
+    settings: { accent: '#1f5f99', picture: 'none', excerpt: 0 },
+  },
   'Harbour news': {
     starter: 'sidebar-list',
     feeds: ['harbour'],
