@@ -5,7 +5,7 @@ import { asApiError } from '../../api/error'
 import type { RemovalRow } from '../../api/types'
 import { sayFault } from '../../frame/notices'
 import { bringBack } from '../../frame/way-back'
-import { plural } from '../../parts/address'
+import { plural, shortAddress } from '../../parts/address'
 import ListPage from '../../parts/ListPage.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import { useRemovals } from '../../stores/removals'
@@ -14,6 +14,7 @@ const removals = useRemovals()
 const router = useRouter()
 const busy = ref<string | null>(null)
 
+const where = { site: 'at', page: 'of', placement: 'of', widget: '', install: 'on' }
 const wentAlong = ({ counts }: RemovalRow) =>
   (['pages', 'placements', 'releases', 'installs'] as const)
     .flatMap((sort) => (counts[sort] ? plural(counts[sort], sort.slice(0, -1)) : []))
@@ -55,7 +56,7 @@ async function back(row: RemovalRow): Promise<void> {
           <span class="text-[13px] text-soft">{{ row.what }}</span>
           <span class="min-w-0">
             <b class="break-words">{{ row.name }}</b>
-            <span v-if="row.place" class="text-soft">{{ ` ${row.what === 'site' ? 'at' : 'of'} ${row.place}` }}</span>
+            <span v-if="row.place" class="text-soft">{{ ` ${where[row.what]} ${shortAddress(row.place)}` }}</span>
             <span v-if="wentAlong(row)" class="block text-[13.5px] text-soft">with {{ wentAlong(row) }}</span>
           </span>
           <span class="text-[13.5px] text-soft"

@@ -3,7 +3,7 @@ import type { FoundFeed } from '../../../api/types'
 import { plural, shortAddress } from '../../../parts/address'
 import TimeAgo from '../../../parts/TimeAgo.vue'
 
-defineProps<{ found: FoundFeed[]; busy: string | null }>()
+defineProps<{ found: FoundFeed[]; used: string[]; busy: string | null }>()
 const emit = defineEmits<{ take: [url: string] }>()
 const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Atom', json: 'JSON Feed' }
 </script>
@@ -17,7 +17,9 @@ const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Ato
           >{{ formats[feed.format] ?? feed.format }}, {{ plural(feed.count, 'item') }},
           {{ shortAddress(feed.url, 44) }}</span
         >
+        <span v-if="used.includes(feed.url)" class="ml-auto text-soft">in use</span>
         <button
+          v-else
           type="button"
           class="word ml-auto"
           :aria-label="`Take this: ${feed.title}`"

@@ -106,7 +106,7 @@ const drop = (id: string) =>
     </div>
     <Waiting v-if="looking" :doing="tried.length ? 'Reading the feeds' : 'Reading the page'" />
     <WhatWasTried v-if="tried.length && (looking || error)" :tried="tried" />
-    <FoundFeeds v-if="found" :found="found" :busy="busy" @take="take" />
+    <FoundFeeds v-if="found" :found="found" :used="used.map((s) => s.url)" :busy="busy" @take="take" />
     <section v-else-if="total > used.length && !looking" class="mt-5" aria-labelledby="known-sources">
       <div class="flex items-end gap-5">
         <h3 id="known-sources" class="label font-sans tracking-normal">Known already</h3>
