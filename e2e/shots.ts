@@ -59,16 +59,11 @@ try {
   const bench = await widgetId(page, 'Post in brief')
   await page.goto(`/widgets/${bench}`)
   await take('workbench', (p) => p.locator('[data-setting=columns]').click())
-  await page.keyboard.press('Escape')
+  await page.goto(`/widgets/${await widgetId(page, 'Island headlines')}`)
   await page.locator('[data-setting=sources]').click()
   await page.getByLabel('Address of a page or a feed').fill(`http://skerrow-post.localhost:${settings.standinsPort}`)
   await page.getByRole('button', { name: 'Look there' }).click()
-  await take('find-a-source', (p) =>
-    p
-      .getByRole('button', { name: /^Take this/ })
-      .last()
-      .waitFor(),
-  )
+  await take('find-a-source', (p) => p.getByText('Winter concert: nine voices by candle light').waitFor())
   await page.goto(`/installs/${await installId(page, 'finding=cached-copy')}`)
   await take('install')
   await page.goto('/installs')
