@@ -31,21 +31,25 @@ export function startProgram(file, env, isReady) {
     stdio: ['pipe', 'pipe', 'pipe'],
     detached: true,
   })
-  const lines = []
   const ready = new Promise((resolve, reject) => {
+    let printed = '' // until it is up; whatever keeps it from that is said once, by the complaint
+    let held = '' // of that, what was meant as a warning
+    let up = false
     child.stderr.on('data', (data) => {
-      lines.push(String(data))
-      if (process.env.PEBBLESTRAND_QUIET !== '1') process.stderr.write(data)
+      if (up) return void process.stderr.write(data)
+      printed += data
+      held += data
     })
     child.stdout.on('data', (data) => {
-      lines.push(String(data))
-      const whole = lines.join('')
-      if (isReady(whole)) resolve(whole)
+      if (up) return
+      printed += data
+      if (!isReady(printed)) return
+      up = true
+      process.stderr.write(held)
+      resolve(printed)
     })
     child.on('exit', (status) =>
-      reject(
-        new Complaint(lines.join('').trim().split('\n').slice(-5).join('\n') || `${file} ended with status ${status}.`),
-      ),
+      reject(new Complaint(printed.trim().split('\n').slice(-5).join('\n') || `${file} ended with status ${status}.`)),
     )
   })
   const stop = () =>
