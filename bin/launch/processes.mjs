@@ -41,7 +41,7 @@ export function startProgram(file, env, isReady) {
       held += data
     })
     child.stdout.on('data', (data) => {
-      if (up) return
+      if (up) return void process.stdout.write(data)
       printed += data
       if (!isReady(printed)) return
       up = true

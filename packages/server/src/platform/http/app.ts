@@ -39,6 +39,9 @@ const screens = {
   },
 }
 
+/** Without the statement and its values, which a database's error carries along. */
+const plainError = ({ name, message, stack }: Error) => ({ type: name, message, stack: stack ?? '' })
+
 /** The HTTP side. What client sites fetch stands apart: no cookies, no session, headers of its own. */
 export async function buildApp(
   context: Omit<Context, 'log'>,
@@ -47,7 +50,7 @@ export async function buildApp(
 ): Promise<FastifyInstance> {
   const app = Fastify({
     serverFactory: (framework) => serverWithMemory(memory, framework),
-    logger: logger && { level: 'warn' },
+    logger: logger && { level: 'warn', serializers: { err: plainError } },
     logController: new LogController({ disableRequestLogging: true }),
     trustProxy: context.config.trustProxy,
     bodyLimit: 1024 * 1024,
