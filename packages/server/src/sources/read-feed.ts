@@ -17,7 +17,7 @@ export type FeedReading =
 
 const remedies: Record<string, string> = {
   refused: 'Give an address that anyone can reach.',
-  timeout: 'The site may be slow just now; it is tried again by itself.',
+  timeout: 'The site may be slow just now: look again in a few minutes.',
   tangled: 'Ask whether the site has a plainer feed.',
   'too-large': 'Ask whether the site has a shorter feed.',
   'too-many-redirects': 'Open it in a browser and paste the address you end at.',
@@ -44,7 +44,7 @@ export async function readFeed(
         `The address answers with error ${answer.status}.`,
         answer.status === 404 || answer.status === 410
           ? 'The feed may have moved: paste the address of the page it belongs to.'
-          : 'It is tried again by itself; if it stays, tell the site’s owner.',
+          : 'Look again in a few minutes; if it stays, tell the site’s owner.',
       )
     const text = decodeBytes(answer.body, answer.headers['content-type'])
     const read = await threads.run('readFeed', { text, base: answer.finalUrl })
