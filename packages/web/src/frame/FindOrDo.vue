@@ -19,23 +19,30 @@ interface Found {
 const router = useRouter()
 const words = ref('')
 const found = ref<Found[]>([])
+const looking = ref(false)
 const box = ref<HTMLElement | null>(null)
 let asked: AbortController | null = null
 
 watch(words, async (now) => {
   asked?.abort()
   const text = now.trim()
+  const has = (name: string) => text !== '' && name.toLowerCase().includes(text.toLowerCase())
   const own = deeds
-    .filter((d) => text && d.name.toLowerCase().includes(text.toLowerCase()))
+    .filter((d) => has(d.name))
     .map((d): Found => ({ sort: 'do', id: d.id, name: d.name, more: 'do', siteId: null }))
-  if (!text) return void (found.value = [])
+  // Until the answer is there: of what was found for other words only what has these, so that Enter never does something else.
+  found.value = [...own, ...found.value.filter((f) => f.sort !== 'do' && has(f.name))]
+  looking.value = text !== ''
+  if (!text) return
   asked = new AbortController()
-  try {
-    const { rows } = await get<{ rows: Found[] }>(`/api/find${query({ q: text })}`, asked.signal)
-    found.value = [...own, ...rows]
-  } catch (error) {
-    if (!(error instanceof DOMException)) found.value = own
-  }
+  const { signal } = asked
+  const rows = await get<{ rows: Found[] }>(`/api/find${query({ q: text })}`, signal).then(
+    (answer) => answer.rows,
+    () => [],
+  )
+  if (signal.aborted) return
+  found.value = [...own, ...rows]
+  looking.value = false
 })
 
 onKey('/', () => box.value?.querySelector('input')?.focus())
@@ -91,7 +98,9 @@ const sorts = { site: 'site', widget: 'widget', page: 'page', install: 'install'
             >
           </div>
         </ComboboxOption>
-        <li v-if="!found.length" class="px-3 py-[6px] text-soft">Nothing is called that.</li>
+        <li v-if="!found.length" class="px-3 py-[6px] text-soft">
+          {{ looking ? 'Looking …' : 'Nothing is called that.' }}
+        </li>
       </ComboboxOptions>
     </Combobox>
   </div>
