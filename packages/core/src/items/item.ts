@@ -1,37 +1,27 @@
 import { z } from 'zod'
+import { ItemBody } from './bodies'
 
-/** A picture that belongs to an item; sizes in CSS px where the source says them. */
-export const Picture = z.object({
-  url: z.url(),
-  width: z.number().int().positive().nullable(),
-  height: z.number().int().positive().nullable(),
-  alt: z.string(),
-})
-export type Picture = z.infer<typeof Picture>
-
-/** One normalised record, whatever it came from. `html` is sanitised; `text` is its plain text. */
-export const Item = z.object({
-  /** Stable within its source: the feed's guid or id, else the link, else a hash of title and date. */
-  id: z.string().min(1),
-  title: z.string(),
-  text: z.string(),
-  html: z.string(),
+/** What every item has, whatever it came from. */
+export const ItemHead = z.object({
+  /** `source:item`, the same wherever the item is met. */
+  id: z.string().min(3),
   author: z.string().nullable(),
   /** ISO 8601 in UTC, or null where the source gives no readable date. */
   publishedAt: z.iso.datetime().nullable(),
   link: z.url().nullable(),
-  picture: Picture.nullable(),
+  /** BCP 47, as the source says it; null where it says none. */
+  language: z.string().nullable(),
   labels: z.array(z.string()),
 })
+
+/** One normalised record: a head that all share, and a body of one type. */
+export const Item = ItemHead.extend({ body: ItemBody })
 export type Item = z.infer<typeof Item>
 
-export type FeedFormat = 'rss' | 'rdf' | 'atom' | 'json'
+/** An item as its source knows it: named by a key that is stable within the source, not yet by the source itself. */
+export type Entry = Omit<Item, 'id'> & { key: string }
 
-/** A feed document after normalising. `link` is the page the feed belongs to. */
-export interface Feed {
-  format: FeedFormat
-  title: string
-  link: string | null
-  language: string | null
-  items: Item[]
-}
+export const itemId = (sourceId: string, key: string) => `${sourceId}:${key}`
+
+/** The source an item came from. Ids of sources hold no colon; keys may. */
+export const sourceOf = (itemId: string) => itemId.slice(0, itemId.indexOf(':'))

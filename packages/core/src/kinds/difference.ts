@@ -1,4 +1,5 @@
-import { settingsOf, wordsFor, type BriefContext } from './brief'
+import { settingsOf } from './brief'
+import { wordsFor, type BriefContext } from './controls'
 import type { Kind } from './kind'
 
 export interface Change {
@@ -24,3 +25,7 @@ export function difference(
       after: wordsFor(meta.control, after[key], context),
     }))
 }
+
+/** What a widget is called belongs to its release as well: visitors' screen readers say it. */
+export const renamed = (before: string, after: string): Change[] =>
+  before === after ? [] : [{ key: 'name', label: 'Name', before, after }]

@@ -1,5 +1,5 @@
 import { fit, wholeRows, type Fit } from '../layout'
-import type { Kind } from './kind'
+import type { Box } from './kind'
 
 export interface FitVerdict {
   verdict: Fit['verdict']
@@ -13,10 +13,10 @@ const px = (value: number) => `${Math.round(value)} px`
 const columnsOf = (n: number) => (n === 1 ? '1 column' : `${n} columns`)
 
 /** Whether a widget fits a width, in words, with what would fit where it does not. */
-export function fitVerdict<S>(kind: Pick<Kind<S>, 'fitSpec' | 'noun'>, settings: S, width: number): FitVerdict {
-  const spec = kind.fitSpec(settings)
+export function fitVerdict<S>(box: Pick<Box<S>, 'fit' | 'one'>, settings: S, width: number): FitVerdict {
+  const spec = box.fit(settings)
   const result = fit(width, spec)
-  const wants = `a ${kind.noun[0]} wants at least ${px(spec.cellMin)}`
+  const wants = `${box.one} wants at least ${px(spec.cellMin)}`
   const says = {
     fits: `${columnsOf(result.columns)} of ${px(result.cell)} in ${px(width)}; ${wants}.`,
     fewer: `${columnsOf(spec.columns)} would be ${px(result.askedCell)} each and ${wants}, so ${columnsOf(result.columns)} of ${px(result.cell)} ${result.columns === 1 ? 'is' : 'are'} shown. ${columnsOf(spec.columns)} fit from ${px(result.wantsWidth)} up.`,

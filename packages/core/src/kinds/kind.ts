@@ -1,24 +1,44 @@
 import type { z } from 'zod'
-import type { Item } from '../items'
+import type { BodyType, Item } from '../items'
 import type { FitSpec } from '../layout'
 import type { Order, Rule } from '../sieve'
 
-/** What a payload is made with, beside settings and items. Names of sources by id. */
-export interface PayloadContext {
-  publicId: string
-  release: number
-  widgetName: string
-  sources: Record<string, { title: string; link: string | null }>
+/** Settings as they are stored: JSON whose members a kind's schema knows. */
+export type Settings = Record<string, unknown>
+
+/** What a widget is rendered from. */
+export interface View<S> {
+  settings: S
+  /** The items that passed the sieve, in order; none for a kind without content. */
+  items: readonly Item[]
+  context: RenderContext
 }
 
-/** What every kind's payload carries; the renderer of the kind knows the rest. */
-export interface PayloadBase {
-  v: 1
-  kind: string
-  id: string
-  release: number
-  /** Said where a frame or a link needs a title. */
-  name: string
+export interface RenderContext {
+  /** Said where a frame or a section needs a title. */
+  widgetName: string
+  sources: Record<string, { title: string; link: string | null }>
+  /** What the server knows of an install beside its items, by name (`Kind.facts`); a kind reads only its own. */
+  facts: Record<string, unknown>
+}
+
+/** A shipped font to load into the page's document, since shadow roots cannot bring one. */
+export interface RenderedFont {
+  family: string
+  file: string
+  generic: string
+}
+
+/** What a widget becomes: strings, the same for script, frame, stage and thumbnail. Nothing in it needs a kind's code. */
+export interface Rendered {
+  html: string
+  /** `:host` is the widget's own element. No inline styles in `html`: a strict style policy would stop them. */
+  css: string
+  font: RenderedFont | null
+  /** Names of modules that a visitor's browser loads for it (packages/widget/src/behaviours). */
+  behaviours: readonly string[]
+  /** What the behaviours work with. */
+  data: Record<string, unknown>
 }
 
 export interface Starter<S> {
@@ -27,22 +47,57 @@ export interface Starter<S> {
   settings: Partial<S>
 }
 
-/** A widget kind: data plus a renderer (the renderer lives in packages/widget). */
-export interface Kind<S = Record<string, unknown>, P extends PayloadBase = PayloadBase> {
+/** Content to look at until there is some of one's own. */
+export interface Sample {
+  items: Item[]
+  facts: Record<string, unknown>
+}
+
+/** How a kind comes by its items. */
+export interface Content<S> {
+  /** What items are called: "headlines". */
+  many: string
+  bodies: readonly BodyType[]
+  sourceIds(settings: S): string[]
+  rules(settings: S): Rule[]
+  order(settings: S): Order
+}
+
+/** The room a kind takes in a placement. */
+export interface Box<S> {
+  /** One cell, with its article: "a headline". */
+  one: string
+  fit(settings: S): FitSpec
+  /** Height in px that it takes in a width; for the space a snippet reserves. */
+  height(view: View<S>, width: number): number
+}
+
+/** Over the page instead of in a placement: an install then needs none. */
+export interface Presence {
+  overPage: true
+}
+
+/** A widget kind: one folder of facets. What it leaves out it has no part in. */
+export interface Kind<S = Settings> {
   id: string
   name: string
   /** One line that says what it is for. */
   purpose: string
+  /** Of the settings' shape; grows by one when stored settings need `upgrade`. */
+  version: number
+  /** From a version to the next. Gets settings as they were stored, gives them as the next version stores them. */
+  upgrade: Record<number, (stored: Settings) => Settings>
+  /** Strict: what is written has no unknown members. Each setting has a default and its words (setting.ts). */
   settings: z.ZodType<S> & { shape: Record<string, z.ZodType> }
   starters: Starter<S>[]
-  /** Noun for what is shown: singular, plural. */
-  noun: [string, string]
-  rules(settings: S): Rule[]
-  order(settings: S): Order
-  fitSpec(settings: S): FitSpec
+  /** @param origin where pictures that ship with Pebblestrand are found */
+  sample(origin: string): Sample
+  render(view: View<S>): Rendered
+  content?: Content<S>
+  box?: Box<S>
+  presence?: Presence
+  /** Names of what the server is to know of each install (`RenderContext.facts`); left out: every install looks alike. */
+  facts?: readonly string[]
   /** Colours that must be readable on each other; an unset one is the site's. */
-  colours(settings: S): { text: string; background: string; accent: string }
-  payload(settings: S, shown: readonly Item[], context: PayloadContext): P
-  /** Height in px that the payload takes in a width; for the space a snippet reserves. */
-  height(payload: P, width: number): number
+  colours?(settings: S): { text: string; background: string }
 }

@@ -1,14 +1,5 @@
 import { z } from 'zod'
-
-/** How a setting is changed in place. Numbers carry their limits, choices the words for each value. */
-export type Control =
-  | { type: 'number'; min: number; max: number; step: number; unit: string }
-  | { type: 'choice'; options: readonly { value: string; words: string }[] }
-  | { type: 'switch'; on: string; off: string }
-  | { type: 'words'; most: number; none: string }
-  | { type: 'text'; most: number; none: string }
-  | { type: 'colour'; unset: string | null }
-  | { type: 'sources'; most: number }
+import type { Control } from './controls'
 
 /** The five questions a brief answers, in this order; each heads a paragraph. */
 export const paragraphs = {
@@ -20,6 +11,9 @@ export const paragraphs = {
 } as const
 export type Paragraph = keyof typeof paragraphs
 
+/** `rows`: what fills the last row; `cell`: the width each cell gets; `contrast`: text on background. */
+export type HintId = 'rows' | 'cell' | 'contrast'
+
 /** What stands beside a setting's schema: its name, where it is said in the brief, and the words around it. */
 export interface SettingMeta {
   label: string
@@ -28,6 +22,8 @@ export interface SettingMeta {
   before: string
   after?: string
   control: Control
+  /** What else is worth knowing beside its control; worked out where widget and width are known. */
+  hints?: readonly HintId[]
   /** Said only where another setting gives it a meaning. */
   when?: (settings: Record<string, unknown>) => boolean
 }
@@ -101,3 +97,50 @@ export const sources = (most: number, place: Place) =>
     .max(most, `takes ${most} sources at most`)
     .default([])
     .register(settingRegistry, { ...place, control: { type: 'sources', most } })
+
+/** Values of one schema in an order; `blank` is what a new entry begins as. */
+export const list = <T extends z.ZodType>(
+  entry: { schema: T; control: Control; blank: z.input<T> },
+  limits: { most: number; one: string; none: string },
+  place: Place,
+) =>
+  z
+    .array(entry.schema)
+    .max(limits.most, `takes ${limits.most} at most`)
+    .default([] as never)
+    .register(settingRegistry, {
+      ...place,
+      control: { type: 'list', of: entry.control, blank: entry.blank, ...limits },
+    })
+
+/** Several short texts under one name; `saidBy` stands for all of them in the brief. */
+export const texts = <const K extends string>(
+  parts: Record<K, { label: string; byDefault: string }>,
+  limits: { most: number; saidBy: NoInfer<K> },
+  place: Place,
+) => {
+  const entries = Object.entries(parts) as [K, { label: string; byDefault: string }][]
+  const shape = Object.fromEntries(
+    entries.map(([key, { byDefault }]) => [
+      key,
+      z.string().trim().max(limits.most, `must have ${limits.most} letters or fewer`).default(byDefault),
+    ]),
+  ) as unknown as Record<K, z.ZodDefault<z.ZodString>>
+  const defaults = Object.fromEntries(entries.map(([key, { byDefault }]) => [key, byDefault])) as Record<K, string>
+  return z
+    .strictObject(shape)
+    .default(defaults as never)
+    .register(settingRegistry, {
+      ...place,
+      control: {
+        type: 'object',
+        saidBy: limits.saidBy,
+        parts: Object.fromEntries(
+          entries.map(([key, { label }]) => [
+            key,
+            { label, control: { type: 'text' as const, most: limits.most, none: 'nothing' } },
+          ]),
+        ),
+      },
+    })
+}

@@ -1,4 +1,4 @@
-import type { Item } from '../items'
+import { readingOf, type Item } from '../items'
 import { mentionsAny } from './keywords'
 
 /** One rule of a sieve. `cap` keeps the first so many; every other rule looks at one item at a time. */
@@ -21,7 +21,7 @@ interface RuleDefinition<R extends Rule> {
   test(rule: R, now: Date): (item: Item, index: number) => boolean
 }
 
-const wordsOf = (item: Item) => `${item.title}\n${item.text}\n${item.labels.join('\n')}`
+const wordsOf = ({ body, labels }: Item) => `${readingOf(body).words(body)}\n${labels.join('\n')}`
 const list = (words: string[]) => (words.length > 2 ? `${words.slice(0, 2).join(', ')} …` : words.join(' or '))
 const DAY = 86_400_000
 
@@ -50,8 +50,20 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
       return (item) => !mentions(wordsOf(item))
     },
   },
-  'with-text': { label: () => 'with text', test: () => (item) => item.text.length > 0 },
-  'with-picture': { label: () => 'with a picture', test: () => (item) => item.picture !== null },
+  'with-text': {
+    label: () => 'with text',
+    test:
+      () =>
+      ({ body }) =>
+        readingOf(body).hasText(body),
+  },
+  'with-picture': {
+    label: () => 'with a picture',
+    test:
+      () =>
+      ({ body }) =>
+        readingOf(body).picture(body) !== null,
+  },
   'not-older': {
     label: (rule) => `${rule.days} days old at most`,
     test: (rule, now) => {

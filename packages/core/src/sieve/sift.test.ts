@@ -1,24 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Item } from '../items'
+import { articleItem, type Item } from '../items'
 import { mentionsAny } from './keywords'
 import { inOrder } from './order'
 import type { Rule } from './rules'
 import { sift } from './sift'
 
 const now = new Date('2026-11-24T12:00:00Z')
-const item = (id: string, more: Partial<Item> = {}): Item => ({
-  id,
-  title: id,
-  text: '',
-  html: '',
-  author: null,
-  publishedAt: null,
-  link: null,
-  picture: null,
-  labels: [],
-  ...more,
-})
+const item = (id: string, more: Parameters<typeof articleItem>[1] = {}) => articleItem(id, { title: id, ...more })
 const picture = { url: 'https://a.example/p.jpg', width: null, height: null, alt: '' }
 const ids = (items: Item[]) => items.map((i) => i.id)
 

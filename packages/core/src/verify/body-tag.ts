@@ -6,7 +6,8 @@ import { position, type Page } from './page'
  * it should; with something visible before it, the tag only adds to a body that is there already, and has to be looked for.
  */
 export function bodyTagOffset({ $, source }: Page): number {
-  const own = position($('body')[0]!)
+  const body = $('body')[0] // a page of framesets has none
+  const own = body ? position(body) : null
   if (own) return own.offset
   if (!/<body[\s/>]/i.test(source)) return -1
   let found = -1

@@ -1,9 +1,10 @@
-import { catalogue, type FindingCode, type FindingData, type Hands } from './catalogue'
+import { catalogue, type FindingCode, type FindingData, type FindingSubject, type NextAction } from './catalogue'
 import type { Excerpt } from './excerpt'
+import type { LookId } from './look-kinds'
 
 export interface Proof {
-  /** Which of the two answers shows it. */
-  page: 'served' | 'fresh'
+  /** Which look shows it. */
+  look: LookId
   excerpts: Excerpt[]
   /** The headers that matter for this finding, as sent. */
   headers: Record<string, string>
@@ -12,10 +13,14 @@ export interface Proof {
 /** One thing a check saw, with what to do about it. */
 export interface Finding {
   code: FindingCode
+  /** What it is about. */
+  subject: FindingSubject
+  /** How much it matters, 1 to 100: what is said first. */
+  weight: number
   title: string
   says: string
   remedy: string
-  hands: Hands
+  nextAction: NextAction
   data: FindingData
   proof: Proof
 }
@@ -24,10 +29,12 @@ export function finding(code: FindingCode, data: FindingData, proof: Proof): Fin
   const entry = catalogue[code]
   return {
     code,
+    subject: entry.subject,
+    weight: entry.weight,
     title: entry.title,
     says: entry.says(data),
     remedy: entry.remedy(data),
-    hands: entry.hands,
+    nextAction: entry.nextAction,
     data,
     proof,
   }

@@ -1,35 +1,114 @@
-import { sha256 } from '@noble/hashes/sha2.js'
-import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js'
+import { volatile } from './content-hash'
 import { isElement, walk, type Page } from './page'
 
-/** What changes at every load without anyone having edited the page. */
-const volatile = new Set(['script', 'style', 'noscript', 'template', 'meta', 'link', 'input', 'time'])
+/** Tells this form from the one of the first version, a single hash. */
+const FORM = 'p1:'
+
+/** Letters a piece takes, 6 bits each. */
+const LETTERS = 4
+const DIGITS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789-_'
+
+/** Pieces of a page that are kept. */
+const MOST = 3000
 
 /**
- * A hash of what a page says: its elements, words, links and pictures. Left out is what differs from load to load:
- * scripts, styles, hidden fields, comments, nonces, query strings. Two fetches of an unchanged page give the same.
+ * What a page says, piece by piece in its order, a hash each: its elements with their links and pictures, its words. Left out
+ * is what differs from load to load without anyone having edited it: scripts, styles, hidden fields, comments, query strings.
  */
 export function fingerprint(page: Page): string {
-  const hash = sha256.create()
-  let between = ''
-  const add = (part: string) => {
-    hash.update(utf8ToBytes(between + part))
-    between = '\u0001'
-  }
+  const pieces: string[] = []
   walk(
     page,
     true,
     (element) => (volatile.has(element.name) ? null : true),
     (node) => {
+      if (pieces.length >= MOST) return
       if (node.type === 'text') {
         const words = node.data.replace(/\s+/g, ' ').trim()
-        if (words) add(words)
+        if (words) pieces.push(piece(words))
       } else if (isElement(node) && !volatile.has(node.name)) {
-        add(`<${node.name}>`)
-        const address = node.attribs.href ?? node.attribs.src
-        if (address) add(address.replace(/[?#].*$/, ''))
+        const address = node.attribs.href ?? node.attribs.src ?? ''
+        pieces.push(piece(`<${node.name}>${address.replace(/[?#].*$/, '')}`))
       }
     },
   )
-  return bytesToHex(hash.digest()).slice(0, 32)
+  return FORM + pieces.join('')
+}
+
+/** 24 bits of FNV-1a (IETF draft-eastlake-fnv, 32 bits, folded). */
+function piece(text: string): string {
+  let hash = 0x811c9dc5
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193)
+  const folded = (hash >>> 24) ^ (hash & 0xffffff)
+  let letters = ''
+  for (let i = 0; i < LETTERS; i++) letters += DIGITS[(folded >>> (6 * i)) & 63]
+  return letters
+}
+
+export const isFingerprint = (text: string) => text.startsWith(FORM)
+
+const piecesOf = (fingerprint: string) => fingerprint.slice(FORM.length).match(/.{4}/g) ?? []
+
+/**
+ * Whether a page says what it said before. What differs between two looks of one moment is noise, and so is what stood in its
+ * place before: counters, clocks, sums to keep robots out.
+ * @param again a second look at the page as it is now; null where there was none
+ */
+export function saysTheSame(before: string, now: string, again: string | null): boolean {
+  if (before === now) return true
+  if (!isFingerprint(before) || !isFingerprint(now)) return false
+  const pieces = piecesOf(now)
+  const steady = again && isFingerprint(again) ? paired(pieces, piecesOf(again)) : pieces.map((_, i) => i)
+  const old = piecesOf(before)
+  const kept = paired(pieces, old)
+  if (!steady || !kept) return false
+  // Between two pieces that are in both, as much may differ as differs from look to look, and nothing elsewhere.
+  let [at, room] = [0, 0]
+  for (let i = 0; i <= pieces.length; i++) {
+    room += addedBefore(steady, i)
+    const match = i < pieces.length ? kept[i]! : old.length
+    if (match < 0) {
+      if (steady[i]! >= 0) return false
+      room++
+    } else {
+      if (match - at > room) return false
+      ;[at, room] = [match + 1, 0]
+    }
+  }
+  return true
+}
+
+/** How much more a second look had before a piece of the first. */
+function addedBefore(steady: readonly number[], i: number): number {
+  const [before, here] = [i === 0 ? -1 : steady[i - 1]!, steady[i] ?? -1]
+  return i > 0 && before < 0 ? 0 : Math.max(0, here - before - 1)
+}
+
+/** Cells of the table that finds what two pages share; beyond, they are taken for different. */
+const MOST_CELLS = 4_000_000
+
+/** For each piece of one page its place in the other, -1 where it is not there: the longest common sequence. Null where they differ too much to be compared. */
+function paired(one: readonly string[], other: readonly string[]): number[] | null {
+  const pairs = new Array<number>(one.length).fill(-1)
+  let start = 0
+  while (start < one.length && start < other.length && one[start] === other[start]) pairs[start] = start++
+  let [end, otherEnd] = [one.length, other.length]
+  while (end > start && otherEnd > start && one[end - 1] === other[otherEnd - 1]) pairs[--end] = --otherEnd
+  const [rows, columns] = [end - start, otherEnd - start]
+  if (!rows || !columns) return pairs
+  if (rows * columns > MOST_CELLS) return null
+  const width = columns + 1
+  const lengths = new Uint16Array((rows + 1) * width)
+  for (let i = rows - 1; i >= 0; i--)
+    for (let j = columns - 1; j >= 0; j--)
+      lengths[i * width + j] =
+        one[start + i] === other[start + j]
+          ? lengths[(i + 1) * width + j + 1]! + 1
+          : Math.max(lengths[(i + 1) * width + j]!, lengths[i * width + j + 1]!)
+  for (let i = 0, j = 0; i < rows && j < columns;) {
+    if (one[start + i] === other[start + j]) pairs[start + i++] = start + j++
+    else if (lengths[(i + 1) * width + j]! >= lengths[i * width + j + 1]!) i++
+    else j++
+  }
+  return pairs
 }

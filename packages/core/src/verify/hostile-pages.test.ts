@@ -1,6 +1,9 @@
+import { Element as DomElement } from 'domhandler'
 import { describe, expect, it } from 'vitest'
-import { discoverFeeds, parseFeed } from '../items'
+import { discoverFeeds } from '../sources/feed/discover'
+import { parseFeed } from '../sources/feed/parse-feed'
 import { fingerprint } from './fingerprint'
+import type { Look } from './look'
 import { parsePage } from './page'
 import { Plan } from './plan'
 import { findTraces } from './traces'
@@ -12,7 +15,8 @@ import { verify } from './verify'
 const many = (text: string, count: number) => text.repeat(count)
 const plan = Plan.parse({ install: 'abcd', origin: 'https://s.example', placement: { region: 'main', width: 300 } })
 const check = (html: string) => {
-  const served = {
+  const served: Look = {
+    how: 'served',
     url: 'https://a.example/',
     finalUrl: 'https://a.example/',
     status: 200,
@@ -22,8 +26,10 @@ const check = (html: string) => {
     ms: 1,
     error: null,
   }
-  return verify(plan, { served, fresh: null })
+  return verify(plan, [served])
 }
+
+const fonts = (count: number) => Array.from({ length: count }, (_, i) => `<font color="${i}">`).join('')
 
 describe('pages', () => {
   it.each([
@@ -40,13 +46,42 @@ describe('pages', () => {
   ])('with %s are looked through', (_name, html) => {
     const traces = findTraces(parsePage(html))
     expect(traces.live.length + traces.dead.length).toBeLessThanOrEqual(400)
-    expect(check(html).facts.fingerprint).toMatch(/^[0-9a-f]{32}$/)
+    expect(check(html).facts.fingerprint).toMatch(/^p1:/)
   })
 
-  it('nested deeper than a stack of calls are looked through', () => {
-    const page = parsePage(`${many('<div>', 12_000)}<i data-pebblestrand="abcd">${many('</div>', 12_000)}`)
+  it('of framesets, which hold nothing themselves, are told apart', () =>
+    expect(check('<!doctype html><html><frameset><frame src="/a"></frameset></html>').findings[0]!.code).toBe(
+      'unreachable',
+    ))
+  it.each([
+    ['numeric references without end', `<main>&#x${many('0080', 100)};&#${many('9', 400)};x</main>`],
+    ['halves of letters', '<a \udc00\udfff=\udc00\udc00>\udfff\udc00</a>'],
+    ['what is moved out of tables', many('x<table>', 60_000)],
+  ])('with %s are read', (_name, html) => expect(() => parsePage(html)).not.toThrow())
+  it('nested deeper than a browser nests are looked through', () => {
+    const page = parsePage(`${many('<div>', 790)}<i data-pebblestrand="abcd">${many('</div>', 790)}`)
     expect(findTraces(page).live).toHaveLength(1)
     expect(fingerprint(page)).not.toBe(fingerprint(parsePage('<div>')))
+  })
+  it('nested deeper than a stack of calls are looked through by us, whoever built them', () => {
+    const page = parsePage('<i data-pebblestrand="abcd"></i>')
+    const body = page.$('body').get(0)!
+    for (let deep = 0; deep < 12_000; deep++) {
+      body.children = [new DomElement('div', {}, body.children)]
+      body.children[0]!.parent = body
+    }
+    expect(findTraces(page).live).toHaveLength(1)
+    expect(fingerprint(page)).not.toBe(fingerprint(parsePage('<div>')))
+  })
+  it.each([
+    ['templates 40,000 deep', many('<template>', 40_000)],
+    ['elements 12,000 deep', many('<div>', 12_000)],
+    ['formatting that is opened anew in every block', `<p>${fonts(400)}${many('<p>x', 10_000)}`],
+    ['links that never end', many('<a href="/feed"><div>', 10_000)],
+    ['attributes without end', `<p ${Array.from({ length: 30_000 }, (_, i) => `a${i}`).join(' ')}>`],
+  ])('with %s are told apart as too tangled', (_name, html) => {
+    expect(() => parsePage(html)).toThrow(RangeError)
+    expect(() => discoverFeeds(html, 'https://a.example/')).toThrow(RangeError)
   })
 
   it('count copies up to a limit, and show the first few as proof', () => {
@@ -66,12 +101,12 @@ describe('feeds', () => {
   it.each([
     ['an author of signs', item(`<author>${many('@', 200_000)}</author>`)],
     ['a date of spaces', item(`<pubDate>1 jan 2020${many(' ', 200_000)}x</pubDate>`)],
-  ])('with %s are read', (_name, text) => expect(parseFeed(text, null).items).toHaveLength(1))
+  ])('with %s are read', (_name, text) => expect(parseFeed(text, null).entries).toHaveLength(1))
   it('do not unfold entities without end', () => {
     const laughs = `<!DOCTYPE l [<!ENTITY a "aaaaaaaaaa">${entities}]>${item('<description>&j;</description>')}`
     let length = 0
     try {
-      length = parseFeed(laughs, null).items[0]!.text.length
+      length = parseFeed(laughs, null).entries[0]!.body.text.length
     } catch {
       // refused is well too
     }

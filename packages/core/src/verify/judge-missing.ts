@@ -1,55 +1,67 @@
-import { fingerprint } from './fingerprint'
+import { saysTheSame, isFingerprint } from './fingerprint'
 import type { Finding } from './finding'
 import type { Plan } from './plan'
-import { inPlacement } from './region'
-import { note, type Seen } from './seen'
+import { liesIn, note, scriptsFor, type Seen } from './seen'
+
+/** What else is known where nothing of an install runs on a page. */
+export interface Beside {
+  /** Another look of the same moment: what differs between the two is noise. */
+  again: Seen | null
+  /** Whether the page was seen past its cache as well. */
+  pastCache: boolean
+  /** Whether visitors still get a copy that has it. */
+  stillServed: boolean
+}
 
 /** No copy of the install runs on the page: what stands there instead, and if nothing, why? The most telling answer alone. */
-export function judgeMissing(plan: Plan, seen: Seen): Finding[] {
+export function judgeMissing(plan: Plan, seen: Seen, beside: Beside): Finding[] {
   const answer =
     elsewhere(plan, seen) ??
     asText(plan, seen) ??
     remnant(plan, seen) ??
     notRun(plan, seen) ??
     another(plan, seen) ??
-    unchanged(plan, seen)
-  return [answer ?? note('absent', { steps: plan.words }, seen)]
+    unchanged(plan, seen, beside)
+  const { pastCache, stillServed } = beside
+  return [answer ?? note('absent', { steps: plan.words, pastCache, stillServed }, seen)]
 }
 
 function elsewhere(plan: Plan, seen: Seen): Finding | null {
-  if (!seen.mine.length) return null
-  const host = seen.mine.find((t) => t.origin)?.origin ?? seen.traces.scripts[0]
+  const [first] = seen.mine
+  if (!first) return null
+  const host = seen.mine.find((t) => t.origin)?.origin ?? scriptsFor(seen, first)[0]?.origin
   return note('wrong-host', { host, ours: plan.origin }, seen, seen.mine)
 }
 
 /** The no-script link is left, the element around it is gone. */
-function remnant(plan: Plan, seen: Seen): Finding | null {
-  const orphans = seen.traces.orphans.filter((o) => o.id === plan.install)
-  return orphans.length ? note('script-stripped', { steps: plan.words }, seen, orphans) : null
-}
+const remnant = (plan: Plan, seen: Seen): Finding | null =>
+  seen.orphans.length ? note('script-stripped', { steps: plan.words }, seen, seen.orphans) : null
 
 function asText(plan: Plan, seen: Seen): Finding | null {
-  const text = seen.traces.dead.filter((d) => d.id === plan.install && d.where === 'text')
-  return text.length
+  const [first] = seen.asText
+  return first
     ? note(
         'shown-as-text',
-        { found: inPlacement(seen.page, text[0]!.node, plan.placement).region ?? undefined, steps: plan.words },
+        { found: liesIn(plan, seen, first.node).region ?? undefined, steps: plan.words },
         seen,
-        text,
+        seen.asText,
       )
     : null
 }
 
-function notRun(plan: Plan, seen: Seen): Finding | null {
-  const dead = seen.traces.dead.filter((d) => d.id === plan.install)
-  return dead.length ? note('inert', { where: dead[0]!.where, planned: plan.placement.region }, seen, dead) : null
-}
+const notRun = (plan: Plan, seen: Seen): Finding | null =>
+  seen.dead[0] ? note('inert', { where: seen.dead[0].where, planned: plan.placement?.region }, seen, seen.dead) : null
 
-/** Something of ours in this very placement that is not planned for it. */
+/** Something of ours in this very placement that is not planned for it. A frame of somebody else's at a path like ours is none. */
 function another(plan: Plan, seen: Seen): Finding | null {
+  if (!plan.placement) return null
+  const isOurs = (id: string, origin: string | null) =>
+    origin === null || origin === plan.origin || plan.others.some((other) => other.install === id)
   const strangers = seen.traces.live.filter(
     (t) =>
-      !plan.others.some((o) => o.install === t.id && o.here) && inPlacement(seen.page, t.node, plan.placement).inside,
+      isOurs(t.id, t.origin) &&
+      !plan.others.some((o) => o.install === t.id && o.here) &&
+      liesIn(plan, seen, t.node).inside === true,
   )
   const first = strangers[0]
   if (!first) return null
@@ -62,17 +74,20 @@ function another(plan: Plan, seen: Seen): Finding | null {
   )
 }
 
-/** Pasted, and the page is as it was before: its content by hash, or its Last-Modified. */
-function unchanged(plan: Plan, seen: Seen): Finding | null {
-  if (plan.status === 'planned' || !plan.baseline) return null
-  const sameContent = fingerprint(seen.page) === plan.baseline.fingerprint
-  const modified = Date.parse(seen.answer.headers['last-modified'] ?? '')
+/** Pasted, and the page is as it was before: its content, or its Last-Modified. */
+function unchanged(plan: Plan, seen: Seen, { again }: Beside): Finding | null {
+  if (plan.status === 'planned' || plan.status === 'handed-over' || !plan.baseline) return null
+  const { fingerprint } = plan.baseline
+  const sameContent = isFingerprint(fingerprint)
+    ? saysTheSame(fingerprint, seen.fingerprint(), again?.fingerprint() ?? null)
+    : fingerprint === seen.contentHash()
+  const modified = Date.parse(seen.look.headers['last-modified'] ?? '')
   const pasted = Date.parse(plan.pastedAt ?? '')
   // Last-Modified counts whole seconds, so the second of the paste itself tells nothing.
   const untouched =
     Number.isFinite(modified) &&
     Number.isFinite(pasted) &&
     modified < pasted - 1000 &&
-    seen.answer.headers['last-modified'] === plan.baseline.lastModified
+    seen.look.headers['last-modified'] === plan.baseline.lastModified
   return sameContent || untouched ? note('unpublished', { steps: plan.words }, seen) : null
 }

@@ -1,5 +1,6 @@
-import { load, type CheerioAPI } from 'cheerio'
+import type { CheerioAPI } from 'cheerio'
 import type { AnyNode, Element } from 'domhandler'
+import { parseHtml } from '../html'
 
 /** A page after parsing, with its source kept for excerpts. */
 export interface Page {
@@ -7,11 +8,34 @@ export interface Page {
   source: string
 }
 
-/** Parses as the HTML standard says and browsers do (parse5), with source positions. */
-export const parsePage = (html: string): Page => ({ $: load(html, { sourceCodeLocationInfo: true }), source: html })
+/** A page with source positions. Throws RangeError where it is too tangled to be read. */
+export const parsePage = (html: string): Page => ({ $: parseHtml(html, { positions: true }), source: html })
 
 export const isElement = (node: AnyNode | null | undefined): node is Element =>
   node?.type === 'tag' || node?.type === 'script' || node?.type === 'style'
+
+const indexes = new WeakMap<Page, Map<string, Element[]>>()
+
+/** Elements of one name, in document order; the page is gone through once for all names. What templates hold is not among them. */
+export function elementsNamed(page: Page, ...names: string[]): Element[] {
+  let index = indexes.get(page)
+  if (!index) {
+    indexes.set(page, (index = new Map()))
+    const into = index
+    walk(
+      page,
+      true,
+      (element) => (element.name === 'template' ? null : true),
+      (node) => {
+        if (!isElement(node)) return
+        const same = into.get(node.name)
+        if (same) same.push(node)
+        else into.set(node.name, [node])
+      },
+    )
+  }
+  return names.flatMap((name) => index.get(name) ?? [])
+}
 
 /** All ancestors, nearest first. */
 export function* ancestors(node: AnyNode): Generator<Element> {
@@ -34,29 +58,19 @@ export function walk<C>(
   inside: (element: Element, context: C) => C | null,
   visit: (node: AnyNode, context: C) => void,
 ): void {
-  const open: { node: AnyNode; context: C }[] = []
-  const enter = (nodes: AnyNode[], context: C) => {
-    for (let i = nodes.length - 1; i >= 0; i--) open.push({ node: nodes[i]!, context })
+  const [nodes, contexts]: [AnyNode[], C[]] = [[], []]
+  const enter = (children: AnyNode[], context: C) => {
+    for (let i = children.length - 1; i >= 0; i--) {
+      nodes.push(children[i]!)
+      contexts.push(context)
+    }
   }
   enter(page.$.root()[0]!.children, start)
-  for (let next = open.pop(); next; next = open.pop()) {
-    visit(next.node, next.context)
-    if (!('children' in next.node)) continue
-    const within = isElement(next.node) ? inside(next.node, next.context) : next.context
-    if (within !== null) enter(next.node.children, within)
+  for (let node = nodes.pop(); node; node = nodes.pop()) {
+    const context = contexts.pop()!
+    visit(node, context)
+    if (!('children' in node)) continue
+    const within = isElement(node) ? inside(node, context) : context
+    if (within !== null) enter(node.children, within)
   }
-}
-
-/** The words of a node and all below it, cut after so many letters. */
-export function textWithin(node: AnyNode, most: number): string {
-  const parts: string[] = []
-  let length = 0
-  const open = [node]
-  for (let next = open.pop(); next && length < most; next = open.pop()) {
-    if (next.type === 'text') {
-      parts.push(next.data.slice(0, most))
-      length += next.data.length
-    } else if ('children' in next) for (let i = next.children.length - 1; i >= 0; i--) open.push(next.children[i]!)
-  }
-  return parts.join('').slice(0, most)
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { methodIds, regionIds } from '../snippet'
+import { methodIds } from '../methods'
+import { regionIds } from '../platforms'
 
 /** What the register says of one install: the half of a check that is known beforehand. Documented in docs/verify-from-the-command-line.md. */
 export const Plan = z.object({
@@ -8,13 +9,16 @@ export const Plan = z.object({
   /** Where our script, frames and payloads answer, without a slash at the end. */
   origin: z.url('must be an address like https://strand.example').transform((url) => new URL(url).origin),
   method: z.enum(methodIds).default('inline'),
-  placement: z.object({
-    region: z.enum(regionIds),
-    /** A CSS selector of the placement's element; where it is given it alone decides. */
-    selector: z.string().min(1).nullish(),
-    /** Px. */
-    width: z.number().positive().nullish(),
-  }),
+  /** Left out for an install that stands over the page. */
+  placement: z
+    .object({
+      region: z.enum(regionIds),
+      /** A CSS selector of the placement's element; where it is given it alone decides. */
+      selector: z.string().min(1).nullish(),
+      /** Px. */
+      width: z.number().positive().nullish(),
+    })
+    .nullish(),
   /** The page's address. */
   url: z.url().nullish(),
   status: z.enum(['planned', 'handed-over', 'pasted', 'confirmed', 'needs-a-hand', 'retired']).default('pasted'),
@@ -23,29 +27,11 @@ export const Plan = z.object({
   baseline: z.object({ fingerprint: z.string(), lastModified: z.string().nullish() }).nullish(),
   /** The register's other installs, to name what stands where this one belongs; `here`: planned for this very placement too. */
   others: z.array(z.object({ install: z.string(), name: z.string(), here: z.boolean().default(false) })).default([]),
+  /** The release it should show. */
+  release: z.number().int().positive().nullish(),
   /** Meant to be gone: the check then proves the absence. */
   retiring: z.boolean().default(false),
-  /** The platform's own next step, as clauses; see snippet/profiles. */
+  /** The platform's own next step, as clauses; see platforms/. */
   words: z.object({ publish: z.string(), cache: z.string(), codeBox: z.string() }).partial().default({}),
 })
 export type Plan = z.infer<typeof Plan>
-
-/** One answer of a site to one request, or why there was none. Header names in lower case. */
-export interface Fetched {
-  url: string
-  finalUrl: string
-  status: number
-  headers: Record<string, string>
-  html: string
-  /** ISO 8601. */
-  at: string
-  ms: number
-  error: { code: string; message: string } | null
-}
-
-export interface Evidence {
-  /** As a signed-out visitor gets it. */
-  served: Fetched
-  /** Past the site's cache; null where it was not asked for. */
-  fresh: Fetched | null
-}

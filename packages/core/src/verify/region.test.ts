@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { parsePage } from './page'
-import { inPlacement, regionOf } from './region'
+import { inPlacement, isMarkGone, placeOf } from './region'
 
 const regionIn = (html: string) => {
   const page = parsePage(`<!DOCTYPE html><html><body>${html}</body></html>`)
-  return regionOf(page.$('#x')[0]!)
+  return placeOf(page, page.$('#x')[0]!).region
 }
 const x = '<div id="x"></div>'
 
@@ -57,17 +57,26 @@ describe('id and class words, where no landmark tells', () => {
   })
   it("does not take the body's own classes", () => {
     const page = parsePage(`<html><body class="has-sidebar main">${x}</body></html>`)
-    expect(regionOf(page.$('#x')[0]!)).toBeNull()
+    expect(placeOf(page, page.$('#x')[0]!).region).toBeNull()
   })
 })
 
 describe("a placement's own selector", () => {
-  const page = parsePage(`<body><main><div class="rail">${x}</div></main></body>`)
+  const page = parsePage(`<body><main><div class="rail">${x}</div><div class="elsewhere"></div></main></body>`)
   const node = page.$('#x')[0]!
   it('wins over the region', () =>
-    expect(inPlacement(page, node, { region: 'sidebar', selector: '.rail' })).toEqual({ inside: true, region: 'main' }))
+    expect(inPlacement(page, node, { region: 'sidebar', selector: '.rail' })).toEqual({
+      inside: true,
+      region: 'sidebar',
+      by: 'mark',
+    }))
   it('is not fulfilled outside its element', () =>
     expect(inPlacement(page, node, { region: 'main', selector: '.elsewhere' }).inside).toBe(false))
+  it('decides nothing where it fits nothing on the page any more', () => {
+    expect(isMarkGone(page, '.taken-away')).toBe(true)
+    expect(isMarkGone(page, '.elsewhere')).toBe(false)
+    expect(inPlacement(page, node, { region: 'sidebar', selector: '.taken-away' }).inside).toBe(true)
+  })
   it('decides nothing when it is broken', () =>
-    expect(inPlacement(page, node, { region: 'main', selector: ':::' }).inside).toBe(true))
+    expect(inPlacement(page, node, { region: 'sidebar', selector: ':::' }).inside).toBe(true))
 })

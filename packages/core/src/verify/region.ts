@@ -1,75 +1,53 @@
 import type { AnyNode, Element } from 'domhandler'
-import { regionIds, type Region } from '../snippet'
-import { ancestors, type Page } from './page'
+import { regionIds, type Region } from '../platforms'
+import { matchesOf } from './match-selector'
+import { ancestors, isElement, type Page } from './page'
+import type { KnownBy } from './place/known-by'
+import { regionsOf } from './place/regions'
 
-/** ARIA landmark roles (WAI-ARIA 1.2) as regions. */
-const roles: Record<string, Region> = {
-  banner: 'header',
-  navigation: 'header',
-  main: 'main',
-  article: 'main',
-  complementary: 'sidebar',
-  contentinfo: 'footer',
+/** Where something lies, and by what that is known; both null where nothing tells. */
+export interface Place {
+  region: Region | null
+  by: KnownBy | null
 }
 
-/** HTML elements with a landmark role of their own (HTML-AAM 1.0); header and footer only outside sectioning content. */
-const elements: Record<string, Region> = { main: 'main', article: 'main', aside: 'sidebar', nav: 'header' }
-const scoped: Record<string, Region> = { header: 'header', footer: 'footer' }
-const sectioning = new Set(['article', 'aside', 'main', 'nav', 'section'])
+/** The region a node lies in: by landmarks as a chain, by the page's structure, by the names of its parts, in this order. */
+export function placeOf(page: Page, node: AnyNode): Place {
+  return regionsOf(page).of(node) ?? { region: null, by: null }
+}
 
-/** Words that themes use in ids and classes; common practice in the trade, most telling first. */
-const words: [Region, RegExp][] = [
-  ['sidebar', /^(side|sidebar|sidebars|aside|rail|secondary|complementary)$/],
-  ['footer', /^(foot|footer|colophon|bottom)$/],
-  ['header', /^(head|header|masthead|banner|topbar|navbar|nav)$/],
-  ['main', /^(main|content|primary|article|post|entry|body)$/],
-]
-
-/** The region an element lies in: landmarks first, nearest first; then id and class words; null where nothing tells. */
-export function regionOf(node: AnyNode): Region | null {
-  const chain = [...ancestors(node)]
-  for (const element of chain) {
-    const region = landmark(element)
-    if (region) return region
-  }
-  for (const element of chain) {
-    const region = element.name === 'body' || element.name === 'html' ? null : named(element)
-    if (region) return region
-  }
+/** The element that a region is, the first of them in the document; null where the page has none. */
+export function elementOf(page: Page, region: Region): Element | null {
+  const { labels } = regionsOf(page)
+  for (const element of page.$('body *').toArray()) if (labels.get(element)?.region === region) return element
   return null
 }
 
-function landmark(element: Element): Region | null {
-  const role = element.attribs.role?.trim().split(/\s+/)[0]?.toLowerCase()
-  if (role) return roles[role] ?? null // a role takes the place of the element's own
-  if (elements[element.name]) return elements[element.name]!
-  if (!scoped[element.name]) return null
-  return [...ancestors(element)].some((a) => sectioning.has(a.name)) ? null : scoped[element.name]!
+/** Whether a node lies in a placement; null where that cannot be told. */
+export interface Lies extends Place {
+  inside: boolean | null
 }
 
-function named(element: Element): Region | null {
-  const { id = '', class: classes = '' } = element.attribs
-  const tokens = `${id.slice(0, 200)} ${classes.slice(0, 1000)}`
-    .split(/[\s_-]+|(?<=[a-z])(?=[A-Z])/)
-    .map((w) => w.toLowerCase())
-  return words.find(([, pattern]) => tokens.some((token) => pattern.test(token)))?.[0] ?? null
-}
-
-/** Whether a node lies in a placement: its selector decides where it has one, else the region. A broken selector decides nothing. */
+/** The placement's mark decides where it has one, else the region. A mark that is not read decides nothing; no placement is anywhere. */
 export function inPlacement(
   page: Page,
   node: AnyNode,
-  placement: { region: Region; selector?: string | null },
-): { inside: boolean; region: Region | null } {
-  const region = regionOf(node)
-  if (placement.selector) {
-    try {
-      return { inside: page.$(node).closest(placement.selector).length > 0, region }
-    } catch {
-      return { inside: region === placement.region, region }
-    }
+  placement: { region: Region; selector?: string | null } | null,
+): Lies {
+  const place = placeOf(page, node)
+  if (!placement) return { inside: true, ...place }
+  const matches = placement.selector ? matchesOf(page, placement.selector) : null
+  // A mark that fits nothing any more says nothing: the theme has changed.
+  if (matches?.size) {
+    const within = isElement(node) ? [node, ...ancestors(node)] : [...ancestors(node)]
+    const inside = within.some((element) => matches.has(element))
+    return inside ? { inside, region: placement.region, by: 'mark' } : { inside, ...place }
   }
-  return { inside: region === placement.region, region }
+  return { inside: place.region === null ? null : place.region === placement.region, ...place }
 }
+
+/** Whether a placement's mark fits nothing on a page. */
+export const isMarkGone = (page: Page, selector: string | null | undefined): boolean =>
+  Boolean(selector) && matchesOf(page, selector!)?.size === 0
 
 export const isRegion = (value: string): value is Region => (regionIds as string[]).includes(value)

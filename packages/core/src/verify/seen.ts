@@ -1,20 +1,75 @@
 import type { FindingCode, FindingData } from './catalogue'
 import { excerptAt } from './excerpt'
-import { finding, type Finding, type Proof } from './finding'
-import { position, type Page } from './page'
-import type { Fetched } from './plan'
-import type { Trace, Traces } from './traces'
+import { finding, type Finding } from './finding'
+import type { ReadLook } from './look'
+import { position } from './page'
+import type { Plan } from './plan'
+import { inPlacement, type Lies } from './region'
+import type { Region } from '../platforms'
+import type { DeadTrace, Mention, ScriptTrace, Trace } from './traces'
 
-/** One answer, parsed, with the traces of this install picked out. */
-export interface Seen {
-  which: Proof['page']
-  answer: Fetched
-  page: Page
-  traces: Traces
+/** A look with the traces of one install picked out. */
+export interface Seen extends ReadLook {
   mine: Trace[]
+  /** Of it, where no browser renders it; what visitors read as text is not among them. */
+  dead: (DeadTrace | Mention)[]
+  /** Its code, where visitors read it. */
+  asText: Mention[]
+  /** Links that were left of it. */
+  orphans: { node: Trace['node'] }[]
 }
 
-const telling = ['age', 'cache-control', 'last-modified', 'etag', 'date', 'location', 'content-type', 'x-cache']
+export function seenBy(plan: Plan, read: ReadLook): Seen {
+  const { live, dead, orphans } = read.traces
+  const mentions = read.traces.mentions(plan.install)
+  return {
+    ...read,
+    mine: live.filter((trace) => trace.id === plan.install),
+    dead: [...dead.filter((trace) => trace.id === plan.install), ...mentions.filter(({ where }) => where !== 'text')],
+    asText: mentions.filter(({ where }) => where === 'text'),
+    orphans: orphans.filter((orphan) => orphan.id === plan.install),
+  }
+}
+
+/** The scripts that a copy can be filled by: of the document it stands in. */
+export const scriptsFor = (seen: ReadLook, trace: Trace): ScriptTrace[] => trace.within?.scripts ?? seen.traces.scripts
+
+type Node = Parameters<typeof position>[0]
+
+/** Where a node lies, seen from the plan; an install without a placement is well anywhere. */
+export function liesIn(plan: Plan, seen: ReadLook & Partial<Pick<Seen, 'mine'>>, node: Node): Lies {
+  const lies = inPlacement(seen.page, node, plan.placement ?? null)
+  const boxed = lies.by === 'mark' || lies.by === 'landmarks' ? null : regionByBox(plan, seen, node, lies)
+  if (!boxed || (plan.placement?.selector && lies.inside !== null)) return lies
+  return { region: boxed, by: 'box', inside: plan.placement ? boxed === plan.placement.region : true }
+}
+
+/** Where a browser with room for columns drew it: a narrow column beside a wider one is a sidebar, and what lies beside nothing is none. */
+function regionByBox(
+  plan: Plan,
+  { look, mine }: ReadLook & Partial<Pick<Seen, 'mine'>>,
+  node: Node,
+  { region }: Lies,
+): Region | null {
+  if (look.how !== 'desktop' || !look.sight || !mine) return null
+  const at = mine.findIndex((trace) => trace.node === node)
+  const widget = look.sight.widgets.filter(({ id }) => id === plan.install)[at]
+  if (!widget || widget.unseen) return null
+  if (widget.beside === 'narrower' && (region === null || region === 'main')) return 'sidebar'
+  return widget.beside === null && region === 'sidebar' ? 'main' : null
+}
+
+const telling = [
+  'age',
+  'cache-control',
+  'last-modified',
+  'etag',
+  'date',
+  'location',
+  'content-type',
+  'content-security-policy',
+  'x-cache',
+]
 
 const MOST_EXCERPTS = 5
 
@@ -22,15 +77,15 @@ const MOST_EXCERPTS = 5
 export function note(
   code: FindingCode,
   data: FindingData,
-  seen: Seen,
-  nodes: { node: Parameters<typeof position>[0] }[] = [],
+  seen: ReadLook,
+  nodes: readonly { node: Node }[] = [],
 ): Finding {
   const excerpts = nodes.slice(0, MOST_EXCERPTS).flatMap(({ node }) => {
     const at = position(node)
     return at ? [excerptAt(seen.page.source, at.offset)] : []
   })
   const headers = Object.fromEntries(
-    telling.flatMap((name) => (seen.answer.headers[name] ? [[name, seen.answer.headers[name]!]] : [])),
+    telling.flatMap((name) => (seen.look.headers[name] ? [[name, seen.look.headers[name]!]] : [])),
   )
-  return finding(code, data, { page: seen.which, excerpts, headers })
+  return finding(code, data, { look: seen.look.how, excerpts, headers })
 }

@@ -1,17 +1,21 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { methodIds, regionIds, snippetText, type Method, type Region } from '../snippet'
+import { methodIds, methods, type MethodId } from '../methods'
+import { regionIds, type Region } from '../platforms'
 import { catalogue, findingCodes } from './catalogue'
 import { fingerprint } from './fingerprint'
 import { parsePage } from './page'
-import { Plan, type Fetched } from './plan'
-import { verify } from './verify'
+import type { Look } from './look'
+import { Plan } from './plan'
+import { verify, verifyPage } from './verify'
 
 const origin = 'https://strand.example'
 const id = 'pk7h2-mq9xv-abcde'
-const snippet = (more: Partial<Parameters<typeof snippetText>[0]> = {}) =>
-  snippetText({
-    method: 'inline',
+const snippet = ({
+  method = 'inline',
+  ...more
+}: { method?: MethodId; origin?: string; publicId?: string; width?: number; height?: number } = {}) =>
+  methods[method].text({
     origin,
     publicId: id,
     name: 'Harbour news',
@@ -44,7 +48,8 @@ const page = ({ header = '', main = '', sidebar = '', footer = '', head = '' }: 
 </html>`
 
 const url = 'https://ferries.example/timetable'
-const answer = (html: string, more: Partial<Fetched> = {}): Fetched => ({
+const answer = (html: string, more: Partial<Look> = {}): Look => ({
+  how: 'served',
   url,
   finalUrl: url,
   status: 200,
@@ -61,8 +66,8 @@ const check = (
   html: string,
   more: Record<string, unknown> = {},
   fresh: string | null = null,
-  served: Partial<Fetched> = {},
-) => verify(plan(more), { served: answer(html, served), fresh: fresh === null ? null : answer(fresh) })
+  served: Partial<Look> = {},
+) => verify(plan(more), [answer(html, served), ...(fresh === null ? [] : [answer(fresh, { how: 'fresh' })])])
 const codes = (verdict: ReturnType<typeof verify>) => verdict.findings.map((f) => f.code)
 
 describe('all well', () => {
@@ -83,7 +88,7 @@ describe('all well', () => {
         fc.constantFrom(...regionIds),
         fc.constantFrom(...methodIds),
         fc.lorem(),
-        (region: Region, method: Method, words) => {
+        (region: Region, method: MethodId, words) => {
           const html = page({ [region]: `<p>${words}</p>${snippet({ method })}` })
           expect(check(html, { method, placement: { region, width: 300 } }).status).toBe('confirmed')
         },
@@ -113,7 +118,10 @@ describe('findings', () => {
 
   it('unpublished: no trace, and the page is as it was', () => {
     const verdict = check(before, { baseline, words: { publish: 'press Publish page' } }, before)
-    expect(verdict).toMatchObject({ status: 'needs-a-hand', findings: [{ code: 'unpublished', hands: 'publish' }] })
+    expect(verdict).toMatchObject({
+      status: 'needs-a-hand',
+      findings: [{ code: 'unpublished', nextAction: 'publish' }],
+    })
     expect(verdict.findings[0]!.remedy).toContain('press Publish page')
   })
   it('unpublished by Last-Modified, where the content differs from load to load', () => {
@@ -149,7 +157,7 @@ describe('findings', () => {
     })
     expect(verdict).toMatchObject({
       status: 'needs-a-hand',
-      findings: [{ code: 'cached-copy', hands: 'cache', proof: { page: 'served', headers: { age: '18120' } } }],
+      findings: [{ code: 'cached-copy', nextAction: 'cache', proof: { look: 'served', headers: { age: '18120' } } }],
     })
     expect(verdict.findings[0]!.says).toContain('5 h 2 min old')
     expect(verdict.findings[0]!.remedy).toContain('Delivery › Empty page cache')
@@ -218,10 +226,28 @@ describe('findings', () => {
   })
   it('wrong-placement by a selector, in the right region', () => {
     const placement = { region: 'sidebar', selector: 'aside .rail', width: 300 }
-    expect(check(page({ sidebar: snippet() }), { placement }).findings[0]!.says).toContain(
+    const rail = '<div class="rail"></div>'
+    expect(check(page({ sidebar: rail + snippet() }), { placement }).findings[0]!.says).toContain(
       'but outside its marked place',
     )
     expect(codes(check(page({ sidebar: `<div class="rail">${snippet()}</div>` }), { placement }))).toEqual([])
+  })
+  it('a mark that fits nothing any more is said, and the region decides', () => {
+    const placement = { region: 'sidebar', selector: 'aside .rail', width: 300 }
+    expect(check(page({ sidebar: snippet() }), { placement })).toMatchObject({
+      findings: [],
+      notes: [{ code: 'mark-gone' }],
+      facts: { mark: 'aside' },
+    })
+    expect(codes(check(page({ footer: snippet() }), { placement }))).toEqual(['wrong-placement'])
+  })
+  it('offers what a placement without a mark can be marked by', () => {
+    expect(check(page({ sidebar: `<div id="notices">${snippet()}</div>` })).facts.mark).toBe('#notices')
+    const placement = { region: 'sidebar', selector: '#notices' }
+    expect(check(page({ sidebar: `<div id="notices">${snippet()}</div>` }), { placement }).facts).toMatchObject({
+      mark: null,
+      regionBy: 'mark',
+    })
   })
 
   it('double: twice in its place; the second elsewhere is no second fault', () => {
@@ -273,7 +299,7 @@ describe('findings', () => {
     expect(codes(check(page({ sidebar: snippet() }), {}, null, { finalUrl }))).toEqual([]),
   )
 
-  it.each<[string, Partial<Fetched>, RegExp]>([
+  it.each<[string, Partial<Look>, RegExp]>([
     [
       'no answer',
       { status: 0, html: '', error: { code: 'timeout', message: 'There was no whole answer within 10 seconds.' } },
@@ -327,13 +353,13 @@ describe('proof', () => {
 })
 
 describe('the catalogue', () => {
-  it('has title, sentence, remedy and hands for every code', () => {
+  it('has title, sentence, remedy and next action for every code', () => {
     for (const code of findingCodes) {
       const entry = catalogue[code]
       expect(entry.title).toMatch(/^[A-Z].*\.$/)
       expect(entry.says({ problem: 'No.' })).toMatch(/\.$/)
       expect(entry.remedy({})).toMatch(/\.$/)
-      expect(['paste', 'publish', 'cache', 'look']).toContain(entry.hands)
+      expect(['paste', 'publish', 'cache', 'look']).toContain(entry.nextAction)
     }
   })
 })
@@ -370,5 +396,49 @@ describe('never breaks', () => {
         expect(['confirmed', 'needs-a-hand']).toContain(verdict.status)
       }),
     )
+  })
+})
+
+describe('one look serves every install on the page', () => {
+  const ten = Array.from({ length: 10 }, (_, i) => `pk7h2-mq9xv-abc${i}e`)
+  const html = page({
+    sidebar: ten
+      .slice(0, 9)
+      .map((publicId) => snippet({ publicId }))
+      .join('\n'),
+  })
+  const looks = [answer(html), answer(html, { how: 'fresh' })]
+  const plans = ten.map((install) => plan({ install }))
+
+  it('gives each the verdict it gets alone', () =>
+    expect(verifyPage(plans, looks)).toEqual(plans.map((one) => verify(one, looks))))
+  it('tells the missing one from the nine that are there', () =>
+    expect(verifyPage(plans, looks).map((v) => v.status)).toEqual([...Array(9).fill('confirmed'), 'needs-a-hand']))
+})
+
+describe('an install without a placement', () => {
+  const over = { placement: null }
+  it('is confirmed wherever on the page it stands', () => {
+    for (const region of regionIds) expect(check(page({ [region]: snippet() }), over).status).toBe('confirmed')
+  })
+  it('is absent, doubled or not run like any other', () => {
+    expect(codes(check(page(), over))).toEqual(['absent'])
+    expect(check(page({ main: snippet() + snippet() }), over).findings).toMatchObject([
+      { code: 'double', remedy: 'Take the extra out, so that one stays.' },
+    ])
+    expect(codes(check(page({ main: `<template>${snippet()}</template>` }), over))).toEqual(['inert'])
+  })
+})
+
+describe('findings', () => {
+  it('have a subject and a weight, and come the weightiest first', () => {
+    const verdict = check(page({ main: snippet() + snippet() }), {}, null, { finalUrl: 'https://ferries.example/x' })
+    expect(verdict.findings.map((f) => [f.code, f.subject])).toEqual([
+      ['moved', 'page'],
+      ['double', 'install'],
+      ['wrong-placement', 'install'],
+    ])
+    const weights = verdict.findings.map((f) => f.weight)
+    expect(weights).toEqual([...weights].sort((a, b) => b - a))
   })
 })

@@ -1,40 +1,40 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
-import type { Item } from '../../items'
+import { articleItem } from '../../items'
 import { briefOf, briefText, settingsOf } from '../brief'
-import { compute } from '../compute'
 import { difference } from '../difference'
 import { fitVerdict, rowsHint } from '../fit-words'
+import { renderWidget } from '../render-widget'
 import { headlines } from './index'
-import { excerptOf } from './payload'
 import { HeadlinesSettings } from './settings'
+import { excerptOf, headlinesOf } from './view'
 
 const source = '11111111-1111-4111-8111-111111111111'
 const defaults = HeadlinesSettings.parse({})
 const names = { sourceNames: { [source]: 'Skerrow Post: Harbour' } }
 const context = {
-  publicId: 'abc',
-  release: 2,
+  facts: {},
   widgetName: 'Harbour news',
   sources: { [source]: { title: 'Skerrow Post: Harbour', link: null } },
 }
 const now = new Date('2026-11-24T12:00:00Z')
-const item = (n: number, more: Partial<Item> = {}): Item => ({
-  id: `i${n}`,
-  title: `Headline ${n}`,
-  text: 'The quick brown gull jumps over the lazy harbour dog.',
-  html: '',
-  author: 'Isla Marrow',
-  publishedAt: `2026-11-${String(24 - n).padStart(2, '0')}T09:30:00.000Z`,
-  link: `https://post.example/${n}`,
-  picture: { url: `https://post.example/${n}.jpg`, width: 640, height: 360, alt: 'A pier' },
-  labels: [],
-  ...more,
-})
+const item = (n: number, more: Parameters<typeof articleItem>[1] = {}) =>
+  articleItem(`${source}:i${n}`, {
+    title: `Headline ${n}`,
+    text: 'The quick brown gull jumps over the lazy harbour dog.',
+    author: 'Isla Marrow',
+    publishedAt: `2026-11-${String(24 - n).padStart(2, '0')}T09:30:00.000Z`,
+    link: `https://post.example/${n}`,
+    picture: { url: `https://post.example/${n}.jpg`, width: 640, height: 360, alt: 'A pier' },
+    ...more,
+  })
 const items = Array.from({ length: 8 }, (_, i) => item(i))
-const run = (settings: Partial<HeadlinesSettings>, from = items) =>
-  compute(headlines, HeadlinesSettings.parse({ sources: [source], ...settings }), from, context, now)
+const run = (settings: Partial<HeadlinesSettings>, from = items) => {
+  const whole = HeadlinesSettings.parse({ sources: [source], ...settings })
+  const { sieved, view, rendered } = renderWidget(headlines, whole, from, context, now)
+  return { sieved: sieved!, view, rendered, shown: headlinesOf(view) }
+}
 
 describe('settings', () => {
   it('have a default for everything', () =>
@@ -122,24 +122,16 @@ describe('difference', () => {
     expect(difference(headlines, defaults, HeadlinesSettings.parse({}), names)).toEqual([]))
 })
 
-describe('payload', () => {
-  it('holds as many as asked for, newest first, with the release and the id', () => {
-    const { payload } = run({ count: 3 })
-    expect(payload).toMatchObject({
-      v: 1,
-      kind: 'headlines',
-      id: 'abc',
-      release: 2,
-      name: 'Harbour news',
-      heading: 'Skerrow Post: Harbour',
-      newTab: false,
-    })
-    expect(payload.items.map((i) => i.title)).toEqual(['Headline 0', 'Headline 1', 'Headline 2'])
+describe('what is said', () => {
+  it('is as many as asked for, newest first, under the title of the source', () => {
+    const { shown } = run({ count: 3 })
+    expect(shown.heading).toBe('Skerrow Post: Harbour')
+    expect(shown.items.map((i) => i.title)).toEqual(['Headline 0', 'Headline 1', 'Headline 2'])
   })
   it('sieves by keyword and picture before it counts', () => {
     const mixed = [item(0, { picture: null }), item(1, { title: 'About seals' }), item(2)]
-    const { payload, sieved } = run({ onlyWithPicture: true, exclude: ['seals'], count: 5 }, mixed)
-    expect(payload.items.map((i) => i.title)).toEqual(['Headline 2'])
+    const { shown, sieved } = run({ onlyWithPicture: true, exclude: ['seals'], count: 5 }, mixed)
+    expect(shown.items.map((i) => i.title)).toEqual(['Headline 2'])
     expect(sieved.steps.map((s) => s.after)).toEqual([3, 2, 1, 1])
   })
   it.each([
@@ -150,19 +142,19 @@ describe('payload', () => {
     ['long', 'de-DE', '24. November 2026'],
     ['numeric', 'nl-NL', '24-11-2026'],
   ] as const)('writes dates %s in %s', (dateStyle, locale, wanted) =>
-    expect(run({ dateStyle, locale, count: 1 }).payload.items[0]!.date.replace(',', '')).toBe(wanted),
+    expect(run({ dateStyle, locale, count: 1 }).shown.items[0]!.date.replace(',', '')).toBe(wanted),
   )
   it('shows author, date, picture and excerpt only where asked', () => {
-    const [shown] = run({ author: true, excerpt: 20 }).payload.items
+    const [shown] = run({ author: true, excerpt: 20 }).shown.items
     expect(shown).toMatchObject({ author: 'Isla Marrow', excerpt: 'The quick brown gull…', date: '24 Nov 2026' })
-    const [bare] = run({ author: false, date: false, picture: 'none', excerpt: 0 }).payload.items
+    const [bare] = run({ author: false, date: false, picture: 'none', excerpt: 0 }).shown.items
     expect(bare).toMatchObject({ author: '', date: '', picture: null, excerpt: '' })
   })
   it('takes the own heading, or none', () => {
-    expect(run({ title: 'own', titleText: 'News' }).payload.heading).toBe('News')
-    expect(run({ title: 'none' }).payload.heading).toBe('')
+    expect(run({ title: 'own', titleText: 'News' }).shown.heading).toBe('News')
+    expect(run({ title: 'none' }).shown.heading).toBe('')
   })
-  it('is the same for the same input', () => expect(run({}).payload).toEqual(run({}).payload))
+  it('is the same for the same input', () => expect(run({}).rendered).toEqual(run({}).rendered))
 
   it('cuts an excerpt at a word, never longer than asked', () => {
     expect(excerptOf('one two three', 9)).toBe('one two…')
@@ -182,20 +174,20 @@ describe('payload', () => {
 describe('fit in words', () => {
   const grid = HeadlinesSettings.parse({ layout: 'grid', columns: 3, picture: 'top' })
   it('fits', () =>
-    expect(fitVerdict(headlines, grid, 720)).toMatchObject({
+    expect(fitVerdict(headlines.box!, grid, 720)).toMatchObject({
       head: 'Fits.',
       says: '3 columns of 229 px in 720 px; a headline wants at least 150 px.',
     }))
   it('shows fewer', () =>
-    expect(fitVerdict(headlines, grid, 300).says).toBe(
+    expect(fitVerdict(headlines.box!, grid, 300).says).toBe(
       '3 columns would be 89 px each and a headline wants at least 150 px, so 1 column of 300 px is shown. 3 columns fit from 482 px up.',
     ))
   it('is too narrow, and only what would help is advised', () => {
-    expect(fitVerdict(headlines, { ...grid, picture: 'left' }, 200)).toMatchObject({
+    expect(fitVerdict(headlines.box!, { ...grid, picture: 'left' }, 200)).toMatchObject({
       head: 'Too narrow.',
       says: expect.stringContaining('Take a placement of 246 px or more, or put the picture on top.'),
     })
-    expect(fitVerdict(headlines, { ...grid, picture: 'top' }, 120).says).toMatch(/150 px or more\.$/)
+    expect(fitVerdict(headlines.box!, { ...grid, picture: 'top' }, 120).says).toMatch(/150 px or more\.$/)
   })
   it('hints at whole rows', () => {
     expect(rowsHint(6, 3, 20)).toBe('6 items fill 2 whole rows.')
@@ -205,7 +197,8 @@ describe('fit in words', () => {
 })
 
 describe('reserved height', () => {
-  const height = (settings: Partial<HeadlinesSettings>, width: number) => headlines.height(run(settings).payload, width)
+  const height = (settings: Partial<HeadlinesSettings>, width: number) =>
+    headlines.box!.height(run(settings).view, width)
   it('grows with items, excerpts and a narrower place', () => {
     expect(height({ count: 6 }, 300)).toBeGreaterThan(height({ count: 3 }, 300))
     expect(height({ excerpt: 400 }, 300)).toBeGreaterThan(height({ excerpt: 0 }, 300))
@@ -215,5 +208,5 @@ describe('reserved height', () => {
     expect(height({ layout: 'grid', columns: 3, count: 6, picture: 'none' }, 900)).toBeLessThan(
       height({ layout: 'list', count: 6, picture: 'none' }, 900),
     ))
-  it('is small for nothing', () => expect(headlines.height(run({ title: 'none' }, []).payload, 300)).toBe(0))
+  it('is small for nothing', () => expect(headlines.box!.height(run({ title: 'none' }, []).view, 300)).toBe(0))
 })

@@ -1,32 +1,35 @@
-import type { Rule } from '../../sieve'
+import { lookGroup, sieveGroup } from '../groups'
 import type { Kind } from '../kind'
-import { fitSpec } from './fit-spec'
-import { headlinesHeight } from './height'
-import { headlinesPayload, type HeadlinesPayload } from './payload'
-import { HeadlinesSettings } from './settings'
+import { box } from './box'
+import { headlinesCss } from './css'
+import { headlinesHtml } from './html'
+import { sample } from './sample'
+import { amount, HeadlinesSettings, sources } from './settings'
 import { headlinesStarters } from './starters'
 
-export const headlines: Kind<HeadlinesSettings, HeadlinesPayload> = {
+export const headlines: Kind<HeadlinesSettings> = {
   id: 'headlines',
   name: 'Headlines',
   purpose: 'The newest entries of a news feed or blog, as a list or a grid.',
+  version: 1,
+  upgrade: {},
   settings: HeadlinesSettings,
   starters: headlinesStarters,
-  noun: ['headline', 'headlines'],
-  rules,
-  order: (settings) => settings.order,
-  fitSpec,
-  colours: ({ text, background, accent }) => ({ text, background, accent }),
-  payload: headlinesPayload,
-  height: headlinesHeight,
-}
-
-function rules(settings: HeadlinesSettings): Rule[] {
-  return [
-    { kind: 'unique' },
-    ...(settings.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
-    ...(settings.include.length ? [{ kind: 'include', words: settings.include } as const] : []),
-    ...(settings.exclude.length ? [{ kind: 'exclude', words: settings.exclude } as const] : []),
-    { kind: 'cap', most: settings.count },
-  ]
+  sample,
+  render: (view) => ({
+    html: headlinesHtml(view),
+    css: headlinesCss(view.settings),
+    font: lookGroup.font(view.settings),
+    behaviours: [],
+    data: {},
+  }),
+  content: {
+    many: 'headlines',
+    bodies: ['article'],
+    sourceIds: sources.sourceIds,
+    rules: (settings) => [...sieveGroup.rules(settings), ...amount.rules(settings)],
+    order: sieveGroup.order,
+  },
+  box,
+  colours: lookGroup.colours,
 }

@@ -1,0 +1,2 @@
+export { advise, boxFor, type Advice, type MethodAdvice } from './advise'
+export { stepsFor, type Step, type StepContext } from './steps'

@@ -1,0 +1,75 @@
+import { load } from 'cheerio'
+import { describe, expect, it } from 'vitest'
+import type { Rendered } from '../kinds'
+import { methodList } from '../methods'
+import { artefactForms, framePage, payloadOf } from './index'
+
+const rendered: Rendered = {
+  html: '<ul><li>One</li><li>Two</li></ul>',
+  css: ':host{display:block}.w{color:red}',
+  font: null,
+  behaviours: [],
+  data: {},
+}
+const payload = payloadOf(rendered, { release: 3, name: 'Harbour news' })
+const look = {
+  bodyFont: '"Cabin", serif',
+  headingFont: 'x',
+  fontFaces: [{ family: 'Cabin', src: 'https://ferries.example/cabin.woff2', weight: '400' }],
+  text: '#102030',
+  background: '#fff',
+  accent: '#000',
+  contentWidth: 900,
+}
+const around = { origin: 'https://strand.example', publicId: 'abcd-efgh', look }
+
+describe('artefacts', () => {
+  it('there is one for every method', () => {
+    for (const method of methodList) expect(Object.keys(artefactForms)).toContain(method.artefact)
+  })
+  it('the payload is all that was rendered, with version, release and name', () =>
+    expect(JSON.parse(artefactForms.payload.text(payload))).toEqual({
+      v: 2,
+      ...rendered,
+      release: 3,
+      name: 'Harbour news',
+    }))
+})
+
+describe('the frame’s page', () => {
+  it('is whole, titled, not indexed, and wears the site’s look', () => {
+    const $ = load(framePage(payload, around))
+    expect($('title').text()).toBe('Harbour news')
+    expect($('meta[name=robots]').attr('content')).toBe('noindex')
+    expect($('style').text()).toContain('font-family:"Cabin", serif;color:#102030')
+    expect($('style').text()).toContain('src:url("https://ferries.example/cabin.woff2")')
+    expect($('style').text()).toContain('#widget{display:block}')
+    expect($('script')).toHaveLength(0)
+    expect($('li')).toHaveLength(2)
+  })
+  it('brings the script only where there are behaviours, and tells it which', () => {
+    const alive = payloadOf({ ...rendered, behaviours: ['count'], data: { n: '"<' } }, { release: 1, name: 'x' })
+    const $ = load(framePage(alive, around))
+    expect($('script').attr('src')).toBe('https://strand.example/strand.js')
+    expect(JSON.parse($('#widget').attr('data-pebblestrand-page')!)).toEqual({
+      id: 'abcd-efgh',
+      behaviours: ['count'],
+      data: { n: '"<' },
+    })
+  })
+  it('lets a look do nothing but look', () => {
+    const evil = {
+      ...look,
+      bodyFont: 'x;}</style><script>alert(1)</script>',
+      text: 'red}*{display:none',
+      fontFaces: [
+        { family: 'a";}', src: 'javascript:alert(1)', weight: '4' },
+        { family: 'b', src: 'https://x.example/a.woff2");}*{display:none', weight: '400;}' },
+      ],
+    }
+    const $ = load(framePage(payload, { ...around, look: evil }))
+    expect($('script')).toHaveLength(0)
+    expect($('style').text()).not.toMatch(/\}\*|\*\{|javascript:/)
+    expect($('style')).toHaveLength(1)
+  })
+})

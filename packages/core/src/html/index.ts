@@ -1,0 +1,2 @@
+export { parseHtml } from './parse-html'
+export { textWithin } from './text-within'

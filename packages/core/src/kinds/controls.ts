@@ -1,0 +1,60 @@
+import { listed } from '../words'
+
+/** What a control needs to know, by its type. Numbers carry their limits, choices the words for each value. */
+export interface Controls {
+  number: { min: number; max: number; step: number; unit: string }
+  choice: { options: readonly { value: string; words: string }[] }
+  switch: { on: string; off: string }
+  words: { most: number; none: string }
+  text: { most: number; none: string }
+  colour: { unset: string | null }
+  sources: { most: number }
+  /** Values of one control in an order: pinned items, own links, the fields of a form. `one` is the noun of an entry. */
+  list: { of: Control; most: number; one: string; none: string; blank: unknown }
+  /** Several values under one name. `saidBy` names the part that stands for the whole in the brief. */
+  object: { parts: Record<string, { label: string; control: Control }>; saidBy: string }
+}
+
+export type ControlType = keyof Controls
+export type ControlOf<T extends ControlType> = { type: T } & Controls[T]
+/** How a setting is changed in place. */
+export type Control = { [T in ControlType]: ControlOf<T> }[ControlType]
+
+/** Names of what ids in the settings stand for. */
+export interface BriefContext {
+  sourceNames: Record<string, string>
+}
+
+type Wording<T extends ControlType> = (control: ControlOf<T>, value: never, context: BriefContext) => string
+
+const grouped = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 20 })
+
+/** A value as the brief says it, for each type of control. */
+const wordings: { [T in ControlType]: Wording<T> } = {
+  number: ({ unit }, value: number) => (unit ? `${grouped.format(value)} ${unit}` : grouped.format(value)),
+  choice: ({ options }, value: string) => options.find((o) => o.value === value)?.words ?? String(value),
+  switch: ({ on, off }, value: boolean) => (value ? on : off),
+  words: ({ none }, value: string[]) => (value.length ? listed(value, 'or') : none),
+  text: ({ none }, value: string) => (value ? `“${value}”` : none),
+  colour: ({ unset }, value: string) => value || (unset ?? ''),
+  sources: (_control, value: string[], { sourceNames }) =>
+    value.length
+      ? listed(
+          value.map((id) => sourceNames[id] ?? 'a source that is gone'),
+          'and',
+        )
+      : 'no source yet',
+  list: ({ of, none }, value: unknown[], context) =>
+    value.length
+      ? listed(
+          value.map((one) => wordsFor(of, one, context)),
+          'and',
+        )
+      : none,
+  object: ({ parts, saidBy }, value: Record<string, unknown>, context) =>
+    wordsFor(parts[saidBy]!.control, value[saidBy], context),
+}
+
+/** A value as the brief says it. */
+export const wordsFor = (control: Control, value: unknown, context: BriefContext): string =>
+  (wordings[control.type] as (c: Control, v: unknown, x: BriefContext) => string)(control, value, context)

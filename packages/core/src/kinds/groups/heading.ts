@@ -1,0 +1,30 @@
+import type { RenderContext } from '../kind'
+import { choice, text } from '../setting'
+
+interface HeadingSettings {
+  title: 'source' | 'own' | 'none'
+  titleText: string
+}
+
+/** The words above the widget. A page often has its own. */
+export const headingGroup = {
+  shape: {
+    title: choice({ source: "the feed's title", own: 'own words', none: 'nothing' }, 'source', {
+      label: 'Heading',
+      paragraph: 'words',
+      before: 'Headed by ',
+    }),
+    titleText: text(80, 'nothing yet', {
+      label: 'Own heading',
+      paragraph: 'words',
+      before: ', ',
+      when: (s) => s.title === 'own',
+    }),
+  },
+  /** '' where there is none; of several sources the first that has a title. */
+  heading(s: HeadingSettings, sourceIds: readonly string[], { sources }: RenderContext): string {
+    if (s.title === 'none') return ''
+    if (s.title === 'own') return s.titleText
+    return sourceIds.map((id) => sources[id]?.title ?? '').find(Boolean) ?? ''
+  },
+}

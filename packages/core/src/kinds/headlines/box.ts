@@ -1,0 +1,56 @@
+import { fit, textHeight, type FitSpec } from '../../layout'
+import { columnsGroup, lookGroup } from '../groups'
+import type { Box, View } from '../kind'
+import type { HeadlinesSettings } from './settings'
+import { headlinesOf, type Headline } from './view'
+
+/** Px: a picture at the left and the space beside it; text narrower than 150 px breaks after every other word. */
+export const THUMB = 84
+export const THUMB_GAP = 12
+const TEXT_MIN = 150
+
+// The sizes that css.ts sets, px and multiples; e2e/fit.spec.ts holds the two together.
+const TITLE = { size: 16, line: 1.3 }
+const TEXT = { size: 14, line: 1.45 }
+const META = { size: 12.5, line: 1.4 }
+const HEADING = { size: 20, line: 1.2, below: 12 }
+const INNER_GAP = 4
+const PICTURE_RATIO = 9 / 16
+
+export const headlinesFit = (settings: HeadlinesSettings): FitSpec =>
+  columnsGroup.fit(settings, {
+    padding: lookGroup.padding(settings),
+    cellMin: TEXT_MIN + (settings.picture === 'left' ? THUMB + THUMB_GAP : 0),
+    relief: settings.picture === 'left' ? 'put the picture on top' : undefined,
+  })
+
+export const box: Box<HeadlinesSettings> = { one: 'a headline', fit: headlinesFit, height }
+
+function height(view: View<HeadlinesSettings>, width: number): number {
+  const { heading, items } = headlinesOf(view)
+  const spec = headlinesFit(view.settings)
+  const { columns, cell } = fit(width, spec)
+  const heights = items.map((item) => cellHeight(item, cell, view.settings.picture))
+  const rows = Array.from({ length: Math.ceil(heights.length / columns) }, (_, row) =>
+    Math.max(...heights.slice(row * columns, (row + 1) * columns)),
+  )
+  const body = rows.reduce((sum, one) => sum + one, 0) + spec.gap * Math.max(0, rows.length - 1)
+  const above = heading
+    ? textHeight(heading.length, width - 2 * spec.padding, HEADING.size, HEADING.line) + HEADING.below
+    : 0
+  return Math.ceil(above + body + 2 * spec.padding)
+}
+
+function cellHeight(item: Headline, cell: number, picture: HeadlinesSettings['picture']): number {
+  const beside = picture === 'left' && item.picture
+  const width = beside ? cell - THUMB - THUMB_GAP : cell
+  const meta = [item.author, item.date].filter(Boolean).join(' · ')
+  const parts = [
+    textHeight(item.title.length, width, TITLE.size, TITLE.line),
+    textHeight(meta.length, width, META.size, META.line),
+    textHeight(item.excerpt.length, width, TEXT.size, TEXT.line),
+  ].filter((one) => one > 0)
+  const words = parts.reduce((sum, one) => sum + one, 0) + INNER_GAP * Math.max(0, parts.length - 1)
+  if (beside) return Math.max(THUMB, words)
+  return words + (picture === 'top' && item.picture ? cell * PICTURE_RATIO + 8 : 0)
+}

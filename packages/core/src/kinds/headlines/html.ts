@@ -1,0 +1,41 @@
+import { address, escapeText, escapeAttribute } from '../../markup'
+import { clickGroup } from '../groups'
+import type { View } from '../kind'
+import type { HeadlinesSettings } from './settings'
+import { headlinesOf, type Headline } from './view'
+
+export function headlinesHtml(view: View<HeadlinesSettings>): string {
+  const { heading, items } = headlinesOf(view)
+  const { settings, context } = view
+  return (
+    `<section class="w" lang="${escapeAttribute(settings.locale)}" aria-label="${escapeAttribute(context.widgetName)}">` +
+    (heading ? `<h2 class="h">${escapeText(heading)}</h2>` : '') +
+    `<ul class="l" role="list">${items.map((item) => cell(item, settings)).join('')}</ul></section>`
+  )
+}
+
+function cell(item: Headline, settings: HeadlinesSettings): string {
+  const src = address(item.picture?.url ?? null)
+  const picture = src
+    ? `<img class="p" src="${src}" alt="${escapeAttribute(item.picture!.alt)}" loading="lazy" decoding="async">`
+    : ''
+  const meta = [
+    item.author && escapeText(item.author),
+    item.date && `<time datetime="${escapeAttribute(item.iso ?? '')}">${escapeText(item.date)}</time>`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
+  return (
+    `<li class="c${picture ? ' i' : ''}">${picture}<div class="b">` +
+    `<h3 class="t">${titled(item, settings)}</h3>` +
+    (meta ? `<p class="m">${meta}</p>` : '') +
+    (item.excerpt ? `<p class="x">${escapeText(item.excerpt)}</p>` : '') +
+    `</div></li>`
+  )
+}
+
+function titled(item: Headline, settings: HeadlinesSettings): string {
+  const href = address(item.link)
+  const title = escapeText(item.title)
+  return href ? `<a href="${href}" ${clickGroup.attributes(settings)}>${title}</a>` : title
+}

@@ -1,0 +1,2 @@
+export { escapeAttribute, escapeComment, escapeScriptJson, escapeSegment, escapeText } from './escape'
+export { address, colour, cssUrl, cssValue } from './gates'

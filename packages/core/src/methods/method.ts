@@ -1,0 +1,63 @@
+import type { Element } from 'domhandler'
+import type { Capability } from '../platforms'
+
+/** What a snippet is written from. */
+export interface SnippetRequest {
+  /** Where this Pebblestrand answers: scheme, host and port, no slash at the end. */
+  origin: string
+  publicId: string
+  /** Name of the widget and of who looks after it, said in a comment. */
+  name: string
+  agency: string
+  /** Of the placement, and what the widget takes there; px. */
+  width: number
+  height: number
+  /** One version of the script instead of the newest, which the browser holds against its integrity value (W3C SRI). */
+  pinned?: { version: string; integrity: string }
+}
+
+/** What an element on a page says of the snippet it belongs to. */
+export interface ElementReading {
+  publicId: string
+  /** Where it loads from; null where another element says it. */
+  origin: string | null
+  /** It loads only when the visitor has agreed to something, or pressed something. */
+  waitsFor?: 'agreement' | 'click'
+}
+
+/** What a script element of ours says. */
+export interface ScriptReading {
+  origin: string
+  /** False where browsers leave it alone: its type was changed, its address taken away. */
+  runs: boolean
+}
+
+/** Directives of a content security policy and the sources each must allow (CSP Level 3). */
+export type PolicyNeeds = Record<string, readonly string[]>
+
+/** One way to embed: written and read in the same file, so that what is written is what is looked for. */
+export interface Method {
+  id: string
+  name: string
+  short: string
+  /** What it gives that others do not, as a clause. */
+  gives: string
+  /** What to say of it where another method is advised, as a clause. */
+  besides: string
+  /** What an editor's box must keep; the last one is what it fails by. */
+  needs: readonly Capability[]
+  /** The form of an install's artefacts that it loads. */
+  artefact: string
+  /** What the page's policy must allow. */
+  policy(origin: string): PolicyNeeds
+  /** The exact text to paste. Every value is escaped for where it stands. */
+  text(request: SnippetRequest): string
+  /** What a page's element says, where it is this method's; null where not. */
+  read(element: Element): ElementReading | null
+  /** What stands right before the id in its text, for pages that show the code instead of running it. */
+  beforeId: readonly string[]
+  /** What a script element of this method says, also where it was changed so that it does not run. */
+  readScript?(element: Element): ScriptReading | null
+  /** What it leaves when an editor takes its element away: the id, from a link of its own. */
+  readRemnant?(element: Element): string | null
+}

@@ -1,0 +1,10 @@
+export { profiles } from './list'
+export {
+  capabilities,
+  type Capability,
+  type EditorBox,
+  type PlatformProfile,
+  type ProfileStep,
+  type StepId,
+} from './profile'
+export { regions, regionIds, type Region } from './region'

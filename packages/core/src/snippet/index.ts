@@ -1,7 +1,0 @@
-export { advise, boxFor, type Advice, type MethodAdvice } from './advise'
-export { escapeAttribute, escapeComment, escapeScriptJson, escapeSegment, escapeText } from './escape'
-export { methods, methodIds, type Method } from './method'
-export { profiles, type EditorBox, type PlatformProfile, type ProfileStep, type StepId } from './profiles'
-export { regions, regionIds, type Region } from './region'
-export { MARK, paths, snippetText, type SnippetRequest } from './snippet'
-export { duration, stepsFor, type Step, type StepContext } from './steps'

@@ -1,0 +1,8 @@
+export { sourceKinds } from './list'
+export { readSource } from './read-source'
+export { cutWords, LIMITS as sourceLimits, type Cut, type LimitedSource } from './limits'
+export type { ReadSource, SourceCandidate, SourceKind } from './source-kind'
+export { SourceError, sourceErrors, type SourceErrorCode } from './source-error'
+export { decodeBytes } from './decode'
+export { sanitise, plainText } from './sanitise'
+export { absolute } from './links'

@@ -1,0 +1,11 @@
+import { limited, type LimitedSource } from './limits'
+import type { SourceKind } from './source-kind'
+
+/**
+ * Reads a document as a source of one sort, each part cut to a length that can be kept.
+ * @param text the decoded document; halves of surrogate pairs in it become U+FFFD
+ * @param base the address it came from, for relative links; null where there is none
+ * @throws SourceError
+ */
+export const readSource = (kind: SourceKind, text: string, base: string | null): LimitedSource =>
+  limited(kind.read(text.toWellFormed(), base))

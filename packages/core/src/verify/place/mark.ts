@@ -1,0 +1,41 @@
+import type { AnyNode, Element } from 'domhandler'
+import { ancestors, type Page } from '../page'
+import { matchesOf } from '../match-selector'
+
+/** Elements that are a part of a page by themselves. */
+const landmarks = new Set(['aside', 'main', 'header', 'footer', 'nav'])
+
+/** A word, or some with hyphens: written by a person. What tools make has digits, capitals amid letters, or no vowel. */
+const WRITTEN = /^[a-z]{3,}(?:[-_]{1,2}[a-z]{2,}){0,4}$/
+
+/** Classes that say how something looks and not what it is. */
+const LOOKS =
+  /^(?:(?:d|p|m|w|h|g|bg|text|font|border|rounded|shadow|flex|grid|justify|items|align|float|position|col|cols|gap|space|order|is|has|js|sm|md|lg|xl)(?:-.*)?|row|clearfix|container(?:-fluid)?|inner|outer|wrap|wrapper|active|open|show|hidden|fade|left|right|block|inline|relative|absolute|sticky|fixed)$/
+
+const isWritten = (name: string) =>
+  name.length <= 40 &&
+  WRITTEN.test(name.toLowerCase()) &&
+  /[aeiouy]/i.test(name) &&
+  !/[a-z][A-Z].*[a-z][A-Z]/.test(name)
+
+/**
+ * A selector of the nearest container of a node that is likely to stay when the page is edited, and that is the only one of
+ * its sort there; null where there is none.
+ */
+export function markFor(page: Page, node: AnyNode): string | null {
+  for (const element of ancestors(node)) {
+    if (element.name === 'body' || element.name === 'html') return null
+    for (const selector of namesOf(element)) if (matchesOf(page, selector)?.size === 1) return selector
+  }
+  return null
+}
+
+function* namesOf({ name, attribs }: Element): Generator<string> {
+  if (attribs.id && isWritten(attribs.id)) yield `#${attribs.id}`
+  const classes = (attribs.class ?? '')
+    .slice(0, 500)
+    .split(/\s+/)
+    .filter((one) => isWritten(one) && !LOOKS.test(one))
+  for (const one of classes.slice(0, 4)) yield `${name}.${one}`
+  if (landmarks.has(name)) yield name
+}

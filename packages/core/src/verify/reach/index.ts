@@ -1,0 +1,3 @@
+export { movedTo } from './moved'
+export { problemOf } from './problem'
+export { isSamePage } from './same-page'

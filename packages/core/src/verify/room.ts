@@ -1,0 +1,70 @@
+import type { Element } from 'domhandler'
+import { readElement } from '../methods'
+import { MARK } from '../wire'
+import { matchesOf } from './match-selector'
+import { ancestors, isElement, parsePage, walk, type Page } from './page'
+import type { Plan } from './plan'
+import { elementOf, inPlacement } from './region'
+
+/** The element a widget is shown in, in a page made by `pageWithRoom`. */
+export const ROOM_ID = 'pebblestrand-room'
+
+/** What runs, loads other pages or leads elsewhere; what is left shows what the page looks like. */
+const BARRED =
+  'script, iframe, object, embed, frame, base, meta[http-equiv], link[rel*="import"], link[rel*="preload"], noscript, template'
+
+/** Of these, what may hold other elements. */
+const barredPlaces = new Set(['script', 'iframe', 'object', 'embed', 'frame', 'noscript', 'template'])
+
+/**
+ * A page to look at, with an empty element where a widget of a placement stands or would stand: in place of its install where
+ * that is there, else at the placement's end, else at the page's. Nothing of the page runs.
+ * @param install public id; null where the widget has none there
+ */
+export function pageWithRoom(
+  html: string,
+  placement: NonNullable<Plan['placement']>,
+  install: string | null = null,
+): { html: string; found: boolean } {
+  const page = parsePage(html)
+  const { $ } = page
+  const elements = $('*').toArray().filter(isElement)
+  const own = elements.find(
+    (e) => readElement(e)?.publicId === install && inPlacement(page, e, placement).inside !== false,
+  )
+  const room = `<div id="${ROOM_ID}"></div>`
+  const host = own ? null : placementElement(page, placement)
+  // What it stands within may be barred as a whole.
+  if (own) $([...ancestors(own)].findLast((e) => $(e).is(BARRED)) ?? own).replaceWith(room)
+  else if (host) $(host).append(room)
+  else $('body').append(room)
+  $(BARRED).remove()
+  for (const element of elements)
+    for (const name of Object.keys(element.attribs))
+      if (/^on/i.test(name) || /^\s*javascript:/i.test(element.attribs[name]!)) delete element.attribs[name]
+  // The others keep their room and their link; they are not to be shown, nor counted, from here.
+  $(`[${MARK}]`).removeAttr(MARK)
+  return { html: $.html(), found: Boolean(own ?? host) }
+}
+
+/** The elements in a body that are not taken out, in document order. */
+function shown(page: Page): Element[] {
+  const elements: Element[] = []
+  walk(
+    page,
+    false,
+    ({ name }, inBody) => (barredPlaces.has(name) ? null : inBody || name === 'body'),
+    (node, inBody) => {
+      if (isElement(node) && !barredPlaces.has(node.name) && (inBody || node.name === 'body')) elements.push(node)
+    },
+  )
+  return elements
+}
+
+function placementElement(page: Page, placement: NonNullable<Plan['placement']>) {
+  if (placement.selector) {
+    const matches = matchesOf(page, placement.selector)
+    return shown(page).find((element) => matches?.has(element)) ?? null
+  }
+  return elementOf(page, placement.region)
+}

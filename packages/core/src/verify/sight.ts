@@ -1,0 +1,48 @@
+/** What a browser saw of a page at one width of its window. Px are those of the page, from its top left. */
+export interface Sight {
+  /** Of the window. */
+  width: number
+  /** Of the whole page. */
+  height: number
+  /** Whether the page scrolls sideways, and whether it would not without what is ours. */
+  sideways: boolean
+  sidewaysByUs: boolean
+  widgets: WidgetSight[]
+  /** Messages of errors that our code threw. */
+  errors: string[]
+  /** What the page's policy stopped: the directive, and the address. */
+  violations: { directive: string; blocked: string }[]
+  /** Requests to this Pebblestrand that were not answered well. */
+  failed: { url: string; problem: string }[]
+  /** What a banner that asks for the visitor's agreement begins with; null where none is shown. */
+  consent: string | null
+}
+
+/** What keeps a copy from being seen. */
+export type Unseen = 'not-displayed' | 'no-size' | 'covered' | 'clipped'
+
+/** One copy of an install, as a browser drew it. */
+export interface WidgetSight {
+  id: string
+  method: 'inline' | 'frame'
+  /** Its content is there; after so many ms of the page's time. */
+  ready: boolean
+  readyMs: number | null
+  release: number | null
+  /** Lists it has, the items in them, and letters. */
+  lists: number
+  items: number
+  letters: number
+  box: { x: number; y: number; width: number; height: number }
+  unseen: Unseen | null
+  /** What lies over it. */
+  coveredBy: string | null
+  /** Its content is wider than its own place. */
+  overflows: boolean
+  /** Whether it stands in the narrower of two columns that lie side by side; null where it lies beside nothing. */
+  beside: 'narrower' | 'wider' | null
+  /** How far it made the page jump (Layout Instability, a score). */
+  shift: number
+  /** Addresses that it links to. */
+  links: string[]
+}

@@ -1,0 +1,36 @@
+import { escapeSegment } from './markup'
+
+// What snippet, delivery, runtime and verifier agree on. Snippets stand on client pages for years: what is here is only ever
+// added to. A path that carries bytes of ours carries a version, so that a script a browser still keeps never meets bytes it
+// does not understand.
+
+/** Attribute that marks our element on a client's page; its value is the install's public id. */
+export const MARK = 'data-pebblestrand'
+
+/** Attribute by which the runtime tells the release it shows. */
+export const RELEASE_MARK = 'data-pebblestrand-release'
+
+/** Paths below the address where a Pebblestrand answers. `{id}` is a public id, `{name}` a behaviour's. */
+export const publicPaths = {
+  /** The script in a snippet: loader and mount. */
+  script: '/strand.js',
+  /** One version of it, by the hash of its bytes; it never changes and stays for good. */
+  scriptVersion: '/strand/{id}.js',
+  /** Which version is the newest, with its integrity value. */
+  scripts: '/strand.json',
+  payload: '/p2/{id}.json',
+  /** Payloads as scripts of version 1 read them. */
+  payload1: '/p/{id}.json',
+  frame: '/f/{id}',
+  link: '/v/{id}',
+  behaviour: '/b1/{name}.js',
+  /** Where a behaviour tells what happened at an install. */
+  told: '/b1/{name}/{id}',
+  font: '/fonts/{name}',
+} as const
+
+export type PublicPath = keyof typeof publicPaths
+
+/** A public path with its blanks filled in, in their order, each escaped as one segment of a URL. */
+export const pathTo = (path: PublicPath, ...names: string[]) =>
+  publicPaths[path].replace(/\{\w+\}/g, () => escapeSegment(names.shift() ?? ''))

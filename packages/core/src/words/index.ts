@@ -1,0 +1,2 @@
+export { duration } from './duration'
+export { listed } from './listed'
