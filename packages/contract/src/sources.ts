@@ -1,0 +1,114 @@
+import { Item } from '@pebblestrand/core/items'
+import { z } from 'zod'
+import { IdParams, line, paged, Paging, Time, wholeNumber } from './fields'
+import { route } from './route'
+
+const Problem = z.object({ code: z.string(), message: z.string(), remedy: z.string(), at: z.string() })
+
+/** A source as a widget's bench knows it. */
+export const SourceInfo = z.object({
+  id: z.uuid(),
+  kind: z.string(),
+  title: z.string(),
+  link: z.string().nullable(),
+  url: z.string(),
+  problem: Problem.nullable(),
+  okAt: Time.nullable(),
+  intervalMinutes: z.number(),
+  /** What else there is to know of its health, as sentences. */
+  notes: z.array(z.string()),
+})
+
+export const SourceDetail = SourceInfo.extend({
+  format: z.string(),
+  fetchedAt: Time.nullable(),
+  nextFetchAt: Time,
+  failures: z.number(),
+  count: z.number(),
+})
+
+export const FoundSource = z.object({
+  /** Its sort: core/sources. */
+  kind: z.string(),
+  url: z.string(),
+  title: z.string(),
+  format: z.string(),
+  count: z.number(),
+  how: z.enum(['given', 'declared', 'linked', 'usual']),
+  newest: z.array(z.object({ title: z.string(), publishedAt: z.string().nullable(), link: z.string().nullable() })),
+})
+export type FoundSource = z.infer<typeof FoundSource>
+
+export const Tried = z.object({ url: z.string(), outcome: z.string() })
+export type Tried = z.infer<typeof Tried>
+
+/** An item without its source: `key` is stable within it. */
+export const Entry = Item.omit({ id: true }).extend({ key: z.string() })
+
+export const sourceRoutes = {
+  find: route({
+    method: 'POST',
+    path: '/api/sources/find',
+    may: 'member',
+    summary: 'The sources behind an address, each with its newest items',
+    body: z.object({ address: line(2000) }),
+    often: { times: 30, seconds: 60 },
+    step: Tried,
+    answer: z.object({ found: z.array(FoundSource), tried: z.array(Tried) }),
+  }),
+  add: route({
+    method: 'POST',
+    path: '/api/sources',
+    may: 'member',
+    summary: 'Add a source, or get the one that is there',
+    often: { times: 60, seconds: 60 },
+    body: z.object({
+      kind: z.string().max(40).default('feed'),
+      url: z.url('must be the address of a feed').max(2000, 'must have 2000 letters or fewer'),
+    }),
+    answer: SourceDetail,
+  }),
+  list: route({
+    method: 'GET',
+    path: '/api/sources',
+    may: 'member',
+    summary: 'Known sources',
+    query: Paging.extend({ q: z.string().trim().max(200).default('') }),
+    answer: paged(SourceDetail),
+  }),
+  read: route({
+    method: 'GET',
+    path: '/api/sources/:id',
+    may: 'member',
+    summary: 'A source and how it is',
+    params: IdParams,
+    answer: SourceDetail,
+  }),
+  items: route({
+    method: 'GET',
+    path: '/api/sources/:id/items',
+    may: 'member',
+    summary: 'What is stored of a source, as it lists it',
+    params: IdParams,
+    query: Paging,
+    answer: paged(Entry),
+  }),
+  change: route({
+    method: 'PATCH',
+    path: '/api/sources/:id',
+    may: 'member',
+    summary: 'How often a source is read',
+    params: IdParams,
+    body: z.object({ intervalMinutes: wholeNumber(5, 10_080) }),
+    answer: SourceDetail,
+  }),
+  refresh: route({
+    method: 'POST',
+    path: '/api/sources/:id/refresh',
+    may: 'member',
+    summary: 'Read a source now',
+    often: { times: 30, seconds: 60 },
+    params: IdParams,
+    answer: SourceDetail,
+  }),
+}

@@ -1,0 +1,68 @@
+import { z } from 'zod'
+import { Round } from './checks'
+import { Json, Time } from './fields'
+import { Finding, Status } from './findings'
+import { route } from './route'
+
+export const WaitingInstall = z.object({
+  id: z.uuid(),
+  status: Status,
+  retiring: z.boolean(),
+  plannedAt: Time,
+  pastedAt: Time.nullable(),
+  checkedAt: Time.nullable(),
+  widget: z.string(),
+  page: z.string(),
+  path: z.string(),
+  site: z.string(),
+  siteId: z.uuid(),
+  placement: z.string().nullable(),
+  code: z.string().nullable(),
+  title: z.string().nullable(),
+  says: z.string().nullable(),
+  remedy: z.string().nullable(),
+  nextAction: Finding.shape.nextAction.nullable(),
+})
+
+export const todayRoutes = {
+  read: route({
+    method: 'GET',
+    path: '/api/today',
+    may: 'member',
+    summary: 'What needs a person now, and what changed',
+    answer: z.object({
+      waiting: z.array(WaitingInstall),
+      counts: z.object({
+        installs: z.number(),
+        confirmed: z.number(),
+        sites: z.number(),
+        waiting: z.number(),
+        checkedAt: Time.nullable(),
+      }),
+      lately: z.array(
+        z.object({
+          id: z.uuid(),
+          at: Time,
+          verb: z.string(),
+          data: Json,
+          installId: z.uuid(),
+          status: Status,
+          retiring: z.boolean(),
+          widget: z.string(),
+          page: z.string(),
+          site: z.string(),
+        }),
+      ),
+      ailing: z.array(
+        z.object({
+          id: z.uuid(),
+          title: z.string(),
+          problem: z.object({ message: z.string(), remedy: z.string() }),
+          failures: z.number(),
+          okAt: Time.nullable(),
+        }),
+      ),
+      round: Round.nullable(),
+    }),
+  }),
+}
