@@ -1,4 +1,2 @@
-export { render } from './render'
-export { frameDocument } from './frame'
-export { loadFont } from './runtime/font'
-export type { Rendered, Renderer } from './renderer'
+export { show } from './show'
+export type { Behaviour, BehaviourContext } from './behaviour'

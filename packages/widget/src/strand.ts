@@ -9,5 +9,6 @@ declare global {
 const script = document.currentScript as HTMLScriptElement | null
 const origin = script?.src ? new URL(script.src).origin : location.origin
 
-globalThis.pebblestrand ??= { mount, boot: () => boot(origin) }
+// An element of the page whose id is our name stands there as well, as browsers have it; it is not ours.
+if (!globalThis.pebblestrand?.boot) globalThis.pebblestrand = { mount, boot: () => boot(origin) }
 globalThis.pebblestrand.boot()

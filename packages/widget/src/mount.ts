@@ -1,0 +1,18 @@
+import type { Payload } from '@pebblestrand/core/artefacts'
+import { RELEASE_MARK } from '@pebblestrand/core/wire'
+import { show } from './show'
+import { startBehaviours } from './start-behaviours'
+
+const VERSION = 2
+
+/**
+ * Shows a payload in an element and brings it to life. Bytes of another version are left alone: the link in the element
+ * stays, and the page does not notice.
+ * @param id of the install; '' where it is only looked at
+ */
+export function mount(element: HTMLElement, payload: Payload, origin: string, id = ''): void {
+  if (payload.v !== VERSION || !payload.html) return
+  const root = show(element, payload, origin)
+  element.setAttribute(RELEASE_MARK, String(payload.release))
+  startBehaviours(payload.behaviours, { root, element, id, origin, data: payload.data })
+}

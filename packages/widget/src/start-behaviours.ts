@@ -1,0 +1,44 @@
+import { pathTo } from '@pebblestrand/core/wire'
+import type { Behaviour } from './behaviour'
+
+/** Where a widget's behaviours are started. */
+interface Place {
+  root: ParentNode
+  element: HTMLElement
+  /** Public id of the install; '' where it is only looked at. */
+  id: string
+  /** Where Pebblestrand answers. */
+  origin: string
+  data: Record<string, unknown>
+}
+
+/** What undoes the behaviours of an element that is shown anew. */
+const running = new WeakMap<HTMLElement, (() => void)[]>()
+
+/** Ends what ran for an element, then loads and starts what it has now. One that does not come leaves the others alone. */
+export function startBehaviours(names: readonly string[], { root, element, id, origin, data }: Place): void {
+  running.get(element)?.forEach((stop) => stop())
+  const stops: (() => void)[] = []
+  running.set(element, stops)
+  for (const name of names)
+    import(/* @vite-ignore */ origin + pathTo('behaviour', name)).then(
+      (module: { default: Behaviour }) => {
+        if (running.get(element) !== stops) return
+        const stop = module.default({ root, element, data, tell: teller(name, id, origin) })
+        if (stop) stops.push(stop)
+      },
+      () => {}, // blocked or gone: what the widget shows needs no behaviour
+    )
+}
+
+/** A plain text, so that no browser asks beforehand; it is sent even while the page is being left. */
+const teller = (name: string, id: string, origin: string) => async (what?: unknown) => {
+  if (!id) return false
+  try {
+    const body = what === undefined ? undefined : JSON.stringify(what)
+    const address = origin + pathTo('told', name, id)
+    return (await fetch(address, { method: 'POST', body, keepalive: true, credentials: 'omit' })).ok
+  } catch {
+    return false
+  }
+}
