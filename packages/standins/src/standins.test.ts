@@ -141,6 +141,8 @@ describe('trouble', () => {
     expect((await get('gullhaven', '/news')).statusCode).toBe(503)
     await trouble({ path: '/news', trouble: { kind: 'wall' } })
     expect((await get('gullhaven', '/news')).headers.location).toMatch(/^\/desk\/sign-in/)
+    await trouble({ path: '/news', trouble: { kind: 'policy', policy: "default-src 'self'" } })
+    expect((await get('gullhaven', '/news')).headers['content-security-policy']).toBe("default-src 'self'")
     await trouble({ path: '/news', trouble: null })
     expect((await get('gullhaven', '/news')).statusCode).toBe(200)
   })

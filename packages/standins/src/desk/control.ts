@@ -12,6 +12,7 @@ const Trouble = z.object({
       z.object({ kind: z.literal('moved'), to: z.string() }),
       z.object({ kind: z.literal('error'), status: z.number().int().min(400).max(599) }),
       z.object({ kind: z.literal('wall') }),
+      z.object({ kind: z.literal('policy'), policy: z.string() }),
     ])
     .nullable(),
 })

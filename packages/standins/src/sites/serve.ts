@@ -52,6 +52,7 @@ function servePage(
   if (state.trouble?.kind === 'wall' && !signedIn)
     return reply.redirect(`${deskPaths.signIn}?then=${encodeURIComponent(path)}`, 302)
 
+  if (state.trouble?.kind === 'policy') reply.header('content-security-policy', state.trouble.policy)
   const shared = store.page(site.host, '*')!
   const lastModified = new Date(Math.max(Date.parse(state.publishedAt), Date.parse(shared.publishedAt))).toUTCString()
   const render = () =>

@@ -7,14 +7,20 @@ import { regionNames, type RegionName } from '../sites/site'
 export type Boxes = Record<string, string>
 export type Content = Partial<Record<RegionName, Boxes>>
 
+/** Simulated trouble: another address, an error status, a sign-in wall, or a content security policy that allows less than it should. */
+export type Trouble =
+  | { kind: 'moved'; to: string }
+  | { kind: 'error'; status: number }
+  | { kind: 'wall' }
+  | { kind: 'policy'; policy: string }
+
 /** One editable page; the key '*' holds what all pages of a site share. */
 export interface PageState {
   draft: Content
   live: Content
   /** ISO 8601. */
   publishedAt: string
-  /** Simulated trouble: another address, an error status, or a sign-in wall. */
-  trouble: { kind: 'moved'; to: string } | { kind: 'error'; status: number } | { kind: 'wall' } | null
+  trouble: Trouble | null
 }
 
 export interface CachedPage {
@@ -57,7 +63,11 @@ export class Store {
   private read(): State | null {
     try {
       const state = JSON.parse(readFileSync(this.file, 'utf8')) as State
-      return sites.every((site) => state.pages[site.host]) ? state : null
+      if (!sites.every((site) => state.pages[site.host])) return null
+      // Pages that were added since it was written.
+      const { pages } = fresh()
+      for (const host of Object.keys(pages)) state.pages[host] = { ...pages[host], ...state.pages[host] }
+      return state
     } catch {
       return null // none yet, or half a file: begin afresh
     }
