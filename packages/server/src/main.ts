@@ -16,6 +16,13 @@ function complain(error: unknown): never {
   process.exit(1)
 }
 
+/** Nothing should come here. Should it, it is told, and the others are served on. */
+for (const event of ['unhandledRejection', 'uncaughtException'] as const)
+  process.on(event, (error: unknown) => {
+    const what = error instanceof Error ? (error.stack ?? error.message) : String(error)
+    process.stderr.write(`${JSON.stringify({ level: 'error', event, what })}\n`)
+  })
+
 try {
   const running = await start(process.env, { logger: true })
   const key = await setupKey()

@@ -1,47 +1,60 @@
-import { PayloadMemory } from './delivery/memory'
+import type { FastifyInstance } from 'fastify'
+import { queueCheck } from './checks/queue-check'
 import { seedDemo } from './demo/seed'
+import { ArtefactMemory } from './delivery/memory'
+import { buildApp } from './app'
 import { readConfig, type Config } from './platform/config'
 import type { Context } from './platform/context'
 import { connect } from './platform/database/connect'
 import { migrate } from './platform/database/migrations'
-import { defineModels } from './platform/database/models'
-import { buildApp } from './platform/http/app'
+import { BrowserPool } from './platform/browser/pool'
 import { Outbound } from './platform/outbound/client'
 import { Queue } from './platform/queue'
 import { Threads } from './platform/threads/threads'
-import { startWorker } from './platform/worker'
+import { subjects } from './subjects'
+import { startWorker } from './worker'
 
 export interface Running {
   config: Config
+  app: FastifyInstance
   context: Context
   stop(): Promise<void>
 }
 
-/** Brings up what the role asks for. Everything is undone in the other order by `stop`. */
-export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean }): Promise<Running> {
+/** Brings up what the role asks for; `empty`: without the demo's data. Everything is undone in the other order by `stop`. */
+export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean; empty?: boolean }): Promise<Running> {
   const config = readConfig(env)
   const db = await connect(config.databaseUrl)
-  defineModels(db)
-  await migrate(db)
+  for (const subject of subjects) subject.models?.(db)
+  await migrate(db, allMigrations)
   const logError = (error: Error) => app.log.error(error)
-  const queue = await Queue.start(config.databaseUrl, db, logError)
+  const queue = await Queue.start(config.databaseUrl, db, allWork, logError)
   const outbound = new Outbound({ localhostNames: config.demo })
   const threads = new Threads()
-  const memory = new PayloadMemory(config.databaseUrl, logError)
-  const app = await buildApp({ config, db, queue, outbound, threads }, memory, options.logger)
-  const context: Context = { config, db, queue, outbound, threads, log: app.log }
-  if (config.demo) await seedDemo(context)
+  const browser = BrowserPool.at(config.chromium, { openings: { localhostNames: config.demo }, own: config.origin })
+  const memory = new ArtefactMemory(config.databaseUrl, logError)
+  const app = await buildApp({ config, db, queue, outbound, threads, browser, facts: allFacts }, memory, options.logger)
+  const context: Context = { config, db, queue, outbound, threads, browser, facts: allFacts, log: app.log }
+  const ends: ((() => Promise<void>) | void)[] = []
+  for (const subject of subjects) ends.push(await subject.begin?.(context))
+  const told = config.demo && !options.empty ? await seedDemo(context) : []
   const stopWorker = config.role === 'web' ? () => {} : await startWorker(context)
   if (config.role !== 'worker') {
     await memory.listen()
+    memory.keepAll()
     await app.listen({ port: config.port, host: config.host })
   }
+  if (browser) for (const install of told) await queueCheck(context, install, 'person', null)
   return {
     config,
+    app,
     context,
     async stop() {
       await app.close()
       stopWorker()
+      for (const end of ends.reverse()) await end?.()
+      // First, so that checks that look are through at once.
+      await browser?.close()
       await queue.stop()
       await memory.close()
       await outbound.close()
@@ -50,3 +63,14 @@ export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean }
     },
   }
 }
+
+/** What subjects have added to the founding tables, in the order in which it came. */
+export const allMigrations = subjects
+  .flatMap((subject) => subject.migrations ?? [])
+  .sort((a, b) => (a.name < b.name ? -1 : 1))
+
+/** Every job that any subject does. */
+export const allWork = subjects.flatMap((subject) => subject.work ?? [])
+
+/** What the subjects know of installs, by name. */
+export const allFacts = Object.assign({}, ...subjects.map((subject) => subject.facts ?? {})) as Context['facts']

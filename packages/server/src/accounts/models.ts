@@ -1,5 +1,9 @@
+import type { Role } from '@pebblestrand/contract'
 import {
+  col,
+  fn,
   Model,
+  where,
   type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
@@ -7,7 +11,7 @@ import {
 } from 'sequelize'
 import { id, ref, text, time } from '../platform/database/columns'
 
-export type Role = 'owner' | 'member'
+export type { Role }
 
 export class User extends Model<InferAttributes<User>, InferCreationAttributes<User>> {
   declare id: CreationOptional<string>
@@ -16,6 +20,8 @@ export class User extends Model<InferAttributes<User>, InferCreationAttributes<U
   declare passwordHash: string
   declare role: Role
   declare createdAt: CreationOptional<Date>
+
+  static withEmail = (email: string) => User.findOne({ where: where(fn('lower', col('email')), email.toLowerCase()) })
 }
 
 export class Session extends Model<InferAttributes<Session>, InferCreationAttributes<Session>> {
@@ -23,7 +29,20 @@ export class Session extends Model<InferAttributes<Session>, InferCreationAttrib
   declare userId: string
   declare csrf: string
   declare createdAt: CreationOptional<Date>
+  /** When it is not used any more. */
   declare expiresAt: Date
+  /** In any case. */
+  declare endsAt: CreationOptional<Date>
+  declare id: CreationOptional<string>
+  declare seenAt: CreationOptional<Date>
+  declare browser: CreationOptional<string>
+}
+
+/** A browser that an account was signed in with before. */
+export class Device extends Model<InferAttributes<Device>, InferCreationAttributes<Device>> {
+  declare tokenHash: string
+  declare userId: string
+  declare usedAt: CreationOptional<Date>
 }
 
 /** Facts about this installation: the agency's name, the set-up key. */
@@ -38,8 +57,22 @@ export function defineAccounts(sequelize: Sequelize): void {
     { sequelize, tableName: 'users' },
   )
   Session.init(
-    { tokenHash: { ...text(), primaryKey: true }, userId: ref(), csrf: text(), createdAt: time(), expiresAt: time() },
+    {
+      tokenHash: { ...text(), primaryKey: true },
+      id: { ...id(), primaryKey: false },
+      userId: ref(),
+      csrf: text(),
+      browser: { ...text(), defaultValue: '' },
+      createdAt: time(),
+      seenAt: time(),
+      expiresAt: time(),
+      endsAt: time(),
+    },
     { sequelize, tableName: 'sessions' },
+  )
+  Device.init(
+    { tokenHash: { ...text(), primaryKey: true }, userId: ref(), usedAt: time() },
+    { sequelize, tableName: 'devices' },
   )
   Instance.init({ key: { ...text(), primaryKey: true }, value: text() }, { sequelize, tableName: 'instance' })
   Session.belongsTo(User, { foreignKey: 'userId' })

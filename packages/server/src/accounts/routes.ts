@@ -1,32 +1,18 @@
-import type { FastifyInstance, FastifyReply } from 'fastify'
-import { fn, col, where } from 'sequelize'
-import { z } from 'zod'
+import { routes } from '@pebblestrand/contract'
+import type { FastifyReply, FastifyRequest } from 'fastify'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { line } from '../platform/http/fields'
-import { parse } from '../platform/http/parse'
+import type { Serve } from '../platform/http/serve'
+import { clearCookie, readCookie, setCookie } from './cookies'
+import { DEVICE_DAYS, knownDevice, rememberDevice } from './devices'
+import { requireHardToGuess } from './easily-guessed'
 import { requireToken } from './guard'
 import { User } from './models'
-import { checkNobody, checkPassword } from './password'
-import { begin, COOKIE, end, resume } from './sessions'
+import { checkNobody, checkPassword, hashPassword } from './password'
+import { begin, DAYS, end, endOthers, resume } from './sessions'
 import { agencyName, setUpOwner, setupKey } from './setup'
+import { noteSignIn, origin } from './sign-ins'
 import { Tries } from './tries'
-
-const Email = z.email('must be an e-mail address').max(200, 'must have 200 letters or fewer')
-const SignIn = z.object({
-  email: Email,
-  password: z.string('is missing').min(1, 'is missing').max(500, 'must have 500 letters or fewer'),
-})
-const SetUp = z.object({
-  key: line(100),
-  agency: line(80),
-  name: line(80),
-  email: Email,
-  password: z
-    .string('is missing')
-    .min(10, 'must have 10 characters or more')
-    .max(500, 'must have 500 letters or fewer'),
-})
 
 const facts = async (user: User, csrf: string) => ({
   user: { id: user.id, name: user.name, email: user.email, role: user.role },
@@ -34,52 +20,80 @@ const facts = async (user: User, csrf: string) => ({
   agency: await agencyName(),
 })
 
-/** Signing in and out, and the first owner. Open to all; sign-in and set-up are limited in failed tries. */
-export async function accountRoutes(app: FastifyInstance, { db, config }: Context): Promise<void> {
-  const tries = new Tries(db)
+/** Signing in and out, the first owner, and one's password. What can be guessed at is limited in failed tries. */
+export function accountRoutes(serve: Serve, { db, config, log }: Context): void {
+  const tries = new Tries(db, async ({ ip, account }, limit) => {
+    const user = await User.withEmail(account)
+    log.warn({ ip, limit, userId: user?.id }, 'sign-in is locked for a while')
+    // An address may be locked for its tries at others.
+    if (user && limit !== 'address') await noteSignIn('locked-out', user.id, { address: ip, browser: '' })
+  })
 
-  const welcome = async (reply: FastifyReply, user: User) => {
-    const { token, csrf } = await begin(user.id)
-    reply.setCookie(COOKIE, token, {
-      path: '/',
-      httpOnly: true,
-      sameSite: 'lax',
-      secure: config.origin.startsWith('https:'),
-      maxAge: 14 * 86_400,
-    })
+  /** A new session in place of the browser's old one. */
+  const welcome = async (request: FastifyRequest, reply: FastifyReply, user: User) => {
+    await end(readCookie(config, request, 'session'))
+    const { token, csrf } = await begin(user.id, origin(request).browser)
+    setCookie(config, reply, 'session', token, DAYS.most)
+    setCookie(
+      config,
+      reply,
+      'device',
+      await rememberDevice(user.id, readCookie(config, request, 'device')),
+      DEVICE_DAYS,
+    )
+    log.info({ ip: request.ip, userId: user.id }, 'signed in')
+    await noteSignIn('signed-in', user.id, origin(request))
     return facts(user, csrf)
   }
 
-  app.get('/api/session', async (request, reply) => {
-    const session = await resume(request.cookies[COOKIE])
-    if (session) return facts(session.user, session.csrf)
-    return reply.send({ user: null, setup: (await User.count()) === 0, demo: config.demo })
+  serve(routes.accounts.session, async ({ request }) => {
+    const signedIn = await resume(readCookie(config, request, 'session'))
+    if (signedIn) return facts(signedIn.user, signedIn.session.csrf)
+    return { user: null, setup: (await User.count()) === 0, demo: config.demo }
   })
 
-  app.post('/api/session', async (request, reply) => {
-    const { email, password } = parse(SignIn, request.body)
-    return welcome(reply, await tries.during(request.ip, email, () => userWith(email, password)))
+  serve(routes.accounts.signIn, async ({ request, reply, body: { email, password } }) => {
+    const device = await knownDevice(readCookie(config, request, 'device'), email)
+    const trier = { ip: request.ip, account: email, device }
+    const user = await tries.during(trier, () => userWith(email, password, request))
+    return welcome(request, reply, user)
   })
 
-  app.delete('/api/session', async (request, reply) => {
-    const token = request.cookies[COOKIE]
-    const session = await resume(token)
-    if (session) requireToken(request, session.csrf)
+  serve(routes.accounts.signOut, async ({ request, reply }) => {
+    const token = readCookie(config, request, 'session')
+    const signedIn = await resume(token)
+    if (signedIn) requireToken(request, signedIn.session.csrf)
     await end(token)
-    return reply.clearCookie(COOKIE, { path: '/' }).send({ user: null })
+    clearCookie(config, reply, 'session')
+    return { user: null }
   })
 
-  app.get('/api/setup', async () => ({ open: (await setupKey()) !== null }))
+  serve(routes.accounts.setupState, async () => ({ open: (await setupKey()) !== null }))
 
-  app.post('/api/setup', async (request, reply) => {
-    const owner = parse(SetUp, request.body)
-    return welcome(reply, await tries.during(request.ip, 'set-up', () => setUpOwner(db, owner)))
+  serve(routes.accounts.setUp, async ({ request, reply, body }) => {
+    const trier = { ip: request.ip, account: 'set-up', device: null }
+    return welcome(request, reply, await tries.during(trier, () => setUpOwner(db, body)))
   })
-}
 
-async function userWith(email: string, password: string): Promise<User> {
-  const user = await User.findOne({ where: where(fn('lower', col('email')), email.toLowerCase()) })
-  const right = user ? await checkPassword(password, user.passwordHash) : await checkNobody(password)
-  if (!user || !right) throw new AppError('wrong-sign-in')
-  return user
+  serve(routes.accounts.changePassword, async ({ request, userId, body: { current, wanted } }) => {
+    const user = (await User.findByPk(userId))!
+    const trier = { ip: request.ip, account: user.email, device: request.caller!.sessionId }
+    await tries.during(trier, async () => {
+      if (await checkPassword(current, user.passwordHash)) return
+      throw new AppError('invalid', { issues: [{ field: 'current', message: 'is not your password' }] })
+    })
+    await requireHardToGuess(wanted, 'wanted', [user.name, user.email, await agencyName()])
+    await user.update({ passwordHash: await hashPassword(wanted) })
+    await noteSignIn('password-changed', user.id, origin(request))
+    return { ended: await endOthers(user.id, request.caller!.sessionId) }
+  })
+
+  async function userWith(email: string, password: string, request: FastifyRequest): Promise<User> {
+    const user = await User.withEmail(email)
+    const right = user ? await checkPassword(password, user.passwordHash) : await checkNobody(password)
+    if (user && right) return user
+    log.warn({ ip: request.ip, userId: user?.id }, 'a sign-in failed')
+    if (user) await noteSignIn('sign-in-failed', user.id, origin(request))
+    throw new AppError('wrong-sign-in')
+  }
 }

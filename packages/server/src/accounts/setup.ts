@@ -4,6 +4,7 @@ import { record } from '../activity/record'
 import { AppError } from '../platform/errors'
 import { secret } from '../platform/ids'
 import { Instance, User } from './models'
+import { requireHardToGuess } from './easily-guessed'
 import { hashPassword } from './password'
 
 const KEY = 'setup-key'
@@ -35,6 +36,7 @@ export async function setUpOwner(db: Sequelize, owner: Owner): Promise<User> {
   const [a, b] = [Buffer.from(owner.key.trim()), Buffer.from(wanted)]
   if (a.length !== b.length || !timingSafeEqual(a, b))
     throw new AppError('setup-key-wrong', { issues: [{ field: 'key', message: 'is not the printed one' }] })
+  await requireHardToGuess(owner.password, 'password', [owner.name, owner.email, owner.agency])
   const passwordHash = await hashPassword(owner.password)
   return db.transaction(async (transaction) => {
     await db.query('LOCK TABLE users IN EXCLUSIVE MODE', { transaction })

@@ -1,45 +1,71 @@
-import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
+import type { RateLimiterPostgres } from 'rate-limiter-flexible'
 import type { Sequelize } from 'sequelize'
 import { AppError } from '../platform/errors'
+import { countOne, limiterIn } from './limiter'
 
-const WINDOW_SECONDS = 5 * 60
-/** Failed tries for one account from one address, and for all accounts from one address. */
-const LIMITS = { account: 10, address: 60 }
+/**
+ * Failed tries, and in how many seconds. A stranger is counted at one account from one address, at all accounts from one
+ * address, and at one account from all addresses; OWASP ASVS 4.0.3, 2.2.1 allows a hundred an hour at the last. A browser that
+ * was used to sign in before is counted by itself alone, so that no stranger can lock an owner out.
+ */
+const LIMITS = {
+  here: { points: 10, duration: 300 },
+  address: { points: 60, duration: 300 },
+  account: { points: 40, duration: 3600 },
+  device: { points: 10, duration: 300 },
+}
+type Limit = keyof typeof LIMITS
 
-/** Counts failed tries in the database, so that several servers count together. A success is forgotten. */
+export interface Trier {
+  ip: string
+  account: string
+  /** By what the browser is known to this account; null for a stranger. */
+  device: string | null
+}
+
+/** Counts failed tries. A success is forgotten. */
 export class Tries {
-  private readonly account: RateLimiterPostgres
-  private readonly address: RateLimiterPostgres
+  private readonly limiters: Record<Limit, RateLimiterPostgres>
 
-  constructor(db: Sequelize) {
-    const store = {
-      storeClient: db,
-      storeType: 'sequelize',
-      tableName: 'tries',
-      tableCreated: true,
-      duration: WINDOW_SECONDS,
+  /** @param onLimit hears of the first try past a limit */
+  constructor(
+    db: Sequelize,
+    private readonly onLimit: (trier: Trier, limit: Limit) => Promise<void> = async () => {},
+  ) {
+    const limiter = (name: Limit) => limiterIn(db, name, LIMITS[name])
+    this.limiters = {
+      here: limiter('here'),
+      address: limiter('address'),
+      account: limiter('account'),
+      device: limiter('device'),
     }
-    this.account = new RateLimiterPostgres({ ...store, keyPrefix: 'account', points: LIMITS.account })
-    this.address = new RateLimiterPostgres({ ...store, keyPrefix: 'address', points: LIMITS.address })
   }
 
   /** Counts the try before it is made, so that many at once cannot slip through; takes it back when it succeeds. */
-  async during<T>(ip: string, account: string, attempt: () => Promise<T>): Promise<T> {
-    const key = `${ip} ${account.toLowerCase()}`.slice(0, 200)
-    await this.count(this.account, key)
-    await this.count(this.address, ip)
+  async during<T>(trier: Trier, attempt: () => Promise<T>): Promise<T> {
+    const keys = keysOf(trier)
+    for (const [limit, key] of keys) await this.count(limit, key, trier)
     const result = await attempt()
-    await Promise.all([this.account.delete(key), this.address.reward(ip, 1)])
+    for (const [limit, key] of keys)
+      if (limit === 'here' || limit === 'device') await this.limiters[limit].delete(key)
+      else await this.limiters[limit].reward(key, 1)
     return result
   }
 
-  private async count(limiter: RateLimiterPostgres, key: string): Promise<void> {
-    try {
-      await limiter.consume(key)
-    } catch (limit) {
-      if (!(limit instanceof RateLimiterRes)) throw limit
-      const minutes = Math.max(1, Math.ceil(limit.msBeforeNext / 60_000))
-      throw new AppError('too-many-tries', { remedy: `Wait ${minutes} min, then try again.` })
-    }
+  private async count(limit: Limit, key: string, trier: Trier): Promise<void> {
+    const past = await countOne(this.limiters[limit], key)
+    if (!past) return
+    if (past.isFirst) await this.onLimit(trier, limit)
+    throw new AppError('too-many-tries', { remedy: `Wait ${past.wait}, then try again.` })
   }
+}
+
+function keysOf({ ip, account, device }: Trier): [Limit, string][] {
+  const name = account.toLowerCase().slice(0, 200)
+  if (device) return [['device', device]]
+  return [
+    ['here', `${ip} ${name}`.slice(0, 240)],
+    ['address', ip],
+    ['account', name],
+  ]
 }

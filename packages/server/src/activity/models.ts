@@ -27,6 +27,10 @@ export type Verb =
   | 'removed'
   | 'brought-back'
   | 'set-up'
+  | 'signed-in'
+  | 'sign-in-failed'
+  | 'locked-out'
+  | 'password-changed'
 
 export class Activity extends Model<InferAttributes<Activity>, InferCreationAttributes<Activity>> {
   declare id: CreationOptional<string>

@@ -9,7 +9,7 @@ interface Subject {
   data?: Record<string, unknown>
 }
 
-/** Notes who did what, when; in the same transaction as the deed. */
+/** Notes who did what, when; in the same transaction as the change itself. */
 export async function record(verb: Verb, subject: Subject, transaction?: Transaction): Promise<void> {
   await Activity.create({ verb, ...subject }, { transaction })
 }

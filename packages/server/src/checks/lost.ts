@@ -1,5 +1,5 @@
 import { Op } from 'sequelize'
-import { Check, UNDER_WAY } from './models'
+import { Check, ENDED } from './models'
 import { closeRound } from './rounds'
 
 /** A check takes a minute at most and is tried again twice after a crash; what began longer ago will not come back. */
@@ -10,7 +10,7 @@ export async function endLostChecks(): Promise<void> {
   const began = { [Op.lt]: new Date(Date.now() - LOST_AFTER_MS) }
   const [, lost] = await Check.update(
     { state: 'failed', finishedAt: new Date(), problem: 'The check was broken off. Check again.' },
-    { where: { state: [...UNDER_WAY], startedAt: began }, returning: true },
+    { where: { state: { [Op.notIn]: ['queued', ...ENDED] }, startedAt: began }, returning: true },
   )
   for (const roundId of new Set(lost.flatMap((check) => check.roundId ?? []))) await closeRound(roundId)
 }

@@ -1,4 +1,6 @@
-import type { Facts, InstallStatus, Proof } from '@pebblestrand/core/verify'
+import type { CheckState } from '@pebblestrand/contract'
+import type { Facts, Note, Proof, Sight, Step } from '@pebblestrand/core/verify'
+import type { FindingSubject, InstallStatus, LookId, NextAction } from '@pebblestrand/core/verify/words'
 import {
   DataTypes,
   Model,
@@ -21,24 +23,30 @@ import {
 } from '../platform/database/columns'
 
 export type CheckCause = 'plan' | 'person' | 'round' | 'retire'
-export type CheckState = 'queued' | 'served' | 'fresh' | 'judging' | 'done' | 'failed' | 'stopped'
+export type { CheckState }
 
-/** States of a check that has begun and not ended, and of one that has not ended. */
-export const UNDER_WAY = ['served', 'fresh', 'judging'] as const satisfies CheckState[]
-export const OPEN = ['queued', ...UNDER_WAY] as const
+export type CheckFacts = Omit<Facts, 'fingerprint'> & { notes?: Note[]; reasoning?: Step[] }
+
+/** States of a check that is through, however it ended. */
+export const ENDED = ['done', 'failed', 'stopped'] as const satisfies CheckState[]
 
 export class Check extends Model<InferAttributes<Check>, InferCreationAttributes<Check>> {
   declare id: CreationOptional<string>
   declare installId: string
+  /** The looks it was judged by; they are kept for a while only. */
+  declare readingId: CreationOptional<string | null>
   declare roundId: CreationOptional<string | null>
   declare cause: CheckCause
+  /** Of whoever took it last. */
+  declare attempt: CreationOptional<string | null>
   declare state: CreationOptional<CheckState>
   declare askedBy: CreationOptional<string | null>
   declare askedAt: CreationOptional<Date>
   declare startedAt: CreationOptional<Date | null>
   declare finishedAt: CreationOptional<Date | null>
   declare statusAfter: CreationOptional<InstallStatus | null>
-  declare facts: CreationOptional<Facts | null>
+  /** Without the page's fingerprint: what the next check compares with is the install's baseline. */
+  declare facts: CreationOptional<CheckFacts | null>
   declare problem: CreationOptional<string | null>
 }
 
@@ -46,7 +54,9 @@ export class FindingRow extends Model<InferAttributes<FindingRow>, InferCreation
   declare id: CreationOptional<string>
   declare checkId: string
   declare code: string
-  declare hands: string
+  declare subject: FindingSubject
+  declare weight: number
+  declare nextAction: NextAction
   declare position: number
   declare title: string
   declare says: string
@@ -55,9 +65,17 @@ export class FindingRow extends Model<InferAttributes<FindingRow>, InferCreation
   declare proof: Proof
 }
 
-export class Answer extends Model<InferAttributes<Answer>, InferCreationAttributes<Answer>> {
-  declare checkId: string
-  declare which: 'served' | 'fresh'
+/** One gathering of looks at a page. */
+export class Reading extends Model<InferAttributes<Reading>, InferCreationAttributes<Reading>> {
+  declare id: CreationOptional<string>
+  declare pageId: string
+  declare beganAt: CreationOptional<Date>
+}
+
+/** What one way of looking at a page got, whole. */
+export class Look extends Model<InferAttributes<Look>, InferCreationAttributes<Look>> {
+  declare readingId: string
+  declare how: LookId
   declare url: string
   declare finalUrl: string
   declare status: number
@@ -66,6 +84,10 @@ export class Answer extends Model<InferAttributes<Answer>, InferCreationAttribut
   declare ms: number
   declare at: Date
   declare error: { code: string; message: string } | null
+  /** What a browser measured, where one looked. */
+  declare sight: CreationOptional<Sight | null>
+  /** The page as it drew it, a JPEG. */
+  declare picture: CreationOptional<Buffer | null>
 }
 
 /** A run over many installs. */
@@ -83,7 +105,9 @@ export function defineChecks(sequelize: Sequelize): void {
     {
       id: id(),
       installId: ref(),
+      readingId: maybeRef(),
       roundId: maybeRef(),
+      attempt: maybeRef(),
       cause: text(),
       state: { ...text(), defaultValue: 'queued' },
       askedBy: maybeRef(),
@@ -101,7 +125,9 @@ export function defineChecks(sequelize: Sequelize): void {
       id: id(),
       checkId: ref(),
       code: text(),
-      hands: text(),
+      subject: text(),
+      weight: integer(),
+      nextAction: text(),
       position: integer(),
       title: text(),
       says: text(),
@@ -111,10 +137,11 @@ export function defineChecks(sequelize: Sequelize): void {
     },
     { sequelize, tableName: 'findings' },
   )
-  Answer.init(
+  Reading.init({ id: id(), pageId: ref(), beganAt: time() }, { sequelize, tableName: 'readings' })
+  Look.init(
     {
-      checkId: { ...ref(), primaryKey: true },
-      which: { type: DataTypes.TEXT, allowNull: false, primaryKey: true },
+      readingId: { ...ref(), primaryKey: true },
+      how: { type: DataTypes.TEXT, allowNull: false, primaryKey: true },
       url: text(),
       finalUrl: text(),
       status: integer(),
@@ -123,8 +150,10 @@ export function defineChecks(sequelize: Sequelize): void {
       ms: integer(),
       at: time(),
       error: maybeJson(),
+      sight: maybeJson(),
+      picture: { type: DataTypes.BLOB, allowNull: true },
     },
-    { sequelize, tableName: 'answers' },
+    { sequelize, tableName: 'looks' },
   )
   Round.init(
     { id: id(), state: text(), total: integer(), startedBy: maybeRef(), startedAt: time(), finishedAt: maybeTime() },

@@ -1,41 +1,74 @@
-import { profiles } from '@pebblestrand/core/snippet'
+import { profiles } from '@pebblestrand/core/platforms'
 import { Plan } from '@pebblestrand/core/verify'
 import { QueryTypes } from 'sequelize'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
+import { addressOf } from '../sites/address'
 import { Page, Placement, Site } from '../sites/models'
-import { addressOf } from '../installs/describe'
 
-/** Names of the site's other living installs; `here`: planned for the same placement, on this page or on a pattern of pages. */
-const othersOnSite = `
-SELECT i.public_id AS install, w.name, (i.placement_id = :placementId) AS here
+/** The site's living installs, to name what stands where another belongs. */
+const livingOnSite = `
+SELECT i.id, i.public_id AS install, w.name, i.placement_id AS "placementId"
 FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id
-WHERE p.site_id = :siteId AND i.id <> :installId AND i.status <> 'retired' LIMIT 2000`
+WHERE p.site_id = :siteId AND i.status <> 'retired' LIMIT 2000`
 
-/** What the register says of an install, as the verifier wants it. */
-export async function planOf({ db, config }: Context, install: Install): Promise<{ plan: Plan; url: string }> {
-  const [page, placement] = await Promise.all([
-    Page.findByPk(install.pageId, { include: Site }),
-    Placement.findByPk(install.placementId),
-  ])
-  const site = page!.Site!
-  const url = addressOf({ origin: site.origin, path: page!.path })
-  const others = await db.query(othersOnSite, {
-    replacements: { placementId: placement!.id, siteId: site.id, installId: install.id },
+interface Living {
+  id: string
+  install: string
+  name: string
+  placementId: string | null
+}
+
+/** What the register says of installs on one page, as the verifier wants it, and where that page is. */
+export async function plansOf(
+  { db, config }: Context,
+  pageId: string,
+  installs: readonly Install[],
+): Promise<{ plans: Plan[]; url: string }> {
+  const page = (await Page.findByPk(pageId, { include: Site }))!
+  const site = page.Site!
+  const placementIds = installs.flatMap((install) => install.placementId ?? [])
+  const placements = new Map((await Placement.findAll({ where: { id: placementIds } })).map((p) => [p.id, p]))
+  const living = await db.query<Living>(livingOnSite, { replacements: { siteId: site.id }, type: QueryTypes.SELECT })
+  const releases = await newestReleases(
+    db,
+    installs.map((install) => install.widgetId),
+  )
+  const url = addressOf({ origin: site.origin, path: page.path })
+  const plans = installs.map((install) => {
+    const placement = install.placementId ? placements.get(install.placementId)! : null
+    return Plan.parse({
+      install: install.publicId,
+      origin: config.origin,
+      method: install.method,
+      placement: placement && { region: placement.region, selector: placement.selector, width: placement.width },
+      url,
+      status: install.status,
+      pastedAt: install.pastedAt?.toISOString() ?? null,
+      baseline: install.confirmedAt ? null : install.baseline, // once it was there, an unchanged page says nothing about publishing
+      others: living
+        .filter((other) => other.id !== install.id)
+        .map(({ install: id, name, placementId }) => ({
+          install: id,
+          name,
+          here: placementId !== null && placementId === install.placementId,
+        })),
+      retiring: install.retiring,
+      release: releases.get(install.widgetId) ?? null,
+      words: profiles[site.platform]?.words ?? {},
+    })
+  })
+  return { plans, url }
+}
+
+const NEWEST = `SELECT widget_id AS "widgetId", max(number) AS number FROM releases WHERE widget_id IN (:ids) GROUP BY 1`
+
+/** Number of each widget's newest release, which its installs should show. */
+async function newestReleases(db: Context['db'], ids: string[]): Promise<Map<string, number>> {
+  if (!ids.length) return new Map()
+  const rows = await db.query<{ widgetId: string; number: number }>(NEWEST, {
+    replacements: { ids: [...new Set(ids)] },
     type: QueryTypes.SELECT,
   })
-  const plan = Plan.parse({
-    install: install.publicId,
-    origin: config.origin,
-    method: install.method,
-    placement: { region: placement!.region, selector: placement!.selector, width: placement!.width },
-    url,
-    status: install.status,
-    pastedAt: install.pastedAt?.toISOString() ?? null,
-    baseline: install.confirmedAt ? null : install.baseline, // once it was there, an unchanged page says nothing about publishing
-    others,
-    retiring: install.retiring,
-    words: profiles[site.platform]?.words ?? {},
-  })
-  return { plan, url }
+  return new Map(rows.map((row) => [row.widgetId, Number(row.number)]))
 }

@@ -1,8 +1,25 @@
+import type { Transaction } from 'sequelize'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
+import { job } from '../platform/queue'
+import { Page, Site } from '../sites/models'
 import { Check, type CheckCause } from './models'
 
-/** Asks for a check; one that waits its turn already is given instead. One that runs may have read the page too early to count. */
+/** Look at a page and judge every install on it that waits for a check; each site takes its turns. */
+export const lookJob = job<{ pageId: string; share: string }>('look')
+
+/**
+ * The same with a browser. A line of its own: there are few browsers, and a job's time begins with its turn.
+ */
+export const browserLookJob = job<{ pageId: string; share: string }>('look-in-browser')
+
+/** Looks at pages, by the site whose turn they take. */
+export async function looksAt(pageIds: readonly string[], transaction: Transaction) {
+  const pages = await Page.findAll({ where: { id: [...new Set(pageIds)] }, include: Site, transaction })
+  return pages.map((page) => ({ pageId: page.id, share: new URL(page.Site!.origin).host }))
+}
+
+/** Asks for a check; one that waits its turn already is given instead. A running one may predate what is to be checked. */
 export async function queueCheck(
   { db, queue }: Context,
   install: Install,
@@ -11,9 +28,13 @@ export async function queueCheck(
 ): Promise<string> {
   return db.transaction(async (transaction) => {
     const waiting = await Check.findOne({ where: { installId: install.id, state: 'queued' }, transaction })
-    if (waiting) return waiting.id
+    if (waiting) {
+      // Whoever asks in person is given all that can be seen, also where a round has asked already.
+      if (cause === 'person' || cause === 'retire') await waiting.update({ cause, askedBy: userId }, { transaction })
+      return waiting.id
+    }
     const check = await Check.create({ installId: install.id, cause, askedBy: userId }, { transaction })
-    await queue.sendMany('check', [{ checkId: check.id }], transaction)
+    await queue.sendMany(lookJob, await looksAt([install.pageId], transaction), transaction)
     return check.id
   })
 }

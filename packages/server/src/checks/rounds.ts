@@ -2,14 +2,15 @@ import { Op, UniqueConstraintError } from 'sequelize'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { Check, OPEN, Round } from './models'
+import { Check, ENDED, Round } from './models'
+import { lookJob, looksAt } from './queue-check'
 
-/** Queues a check of every living install. One round at a time; the queue survives a restart. */
+/** Queues a check of every living install, and one look at each page. One round at a time; the queue survives a restart. */
 export async function startRound({ db, queue }: Context, userId: string | null): Promise<Round> {
   try {
     return await db.transaction(async (transaction) => {
       const installs = await Install.findAll({
-        attributes: ['id'],
+        attributes: ['id', 'pageId'],
         where: { status: { [Op.ne]: 'retired' } },
         transaction,
       })
@@ -22,12 +23,12 @@ export async function startRound({ db, queue }: Context, userId: string | null):
         },
         { transaction },
       )
-      const checks = await Check.bulkCreate(
+      await Check.bulkCreate(
         installs.map((i) => ({ installId: i.id, roundId: round.id, cause: 'round' as const, askedBy: userId })),
-        { transaction, returning: true },
+        { transaction },
       )
-      const jobs = checks.map((c) => ({ checkId: c.id }))
-      await queue.sendMany('check', jobs, transaction)
+      const pageIds = installs.map((install) => install.pageId)
+      await queue.sendMany(lookJob, await looksAt(pageIds, transaction), transaction)
       return round
     })
   } catch (error) {
@@ -45,22 +46,17 @@ export async function stopRound(roundId: string): Promise<void> {
   if (rows) await Check.update({ state: 'stopped', finishedAt: new Date() }, { where: { roundId, state: 'queued' } })
 }
 
+const openIn = (roundId: string) => Check.count({ where: { roundId, state: { [Op.notIn]: [...ENDED] } } })
+
 /** After each check: is the round through? */
 export async function closeRound(roundId: string): Promise<void> {
-  if (await Check.count({ where: { roundId, state: [...OPEN] } })) return
+  if (await openIn(roundId)) return
   await Round.update({ state: 'done', finishedAt: new Date() }, { where: { id: roundId, state: 'running' } })
 }
 
 export async function newestRound() {
   const round = await Round.findOne({ order: [['startedAt', 'DESC']] })
   if (!round) return null
-  const open = await Check.count({ where: { roundId: round.id, state: [...OPEN] } })
-  return {
-    id: round.id,
-    state: round.state,
-    total: round.total,
-    done: round.total - open,
-    startedAt: round.startedAt,
-    finishedAt: round.finishedAt,
-  }
+  const { id, state, total, startedAt, finishedAt } = round
+  return { id, state, total, done: total - (await openIn(id)), startedAt, finishedAt }
 }

@@ -1,60 +1,56 @@
-import type { FastifyInstance } from 'fastify'
-import { z } from 'zod'
-import { userOf } from '../accounts/guard'
+import { routes } from '@pebblestrand/contract'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { IdParams, Paging, windowOf } from '../platform/http/paging'
-import { parse } from '../platform/http/parse'
-import { Answer, Check, FindingRow } from './models'
+import { windowOf } from '../platform/http/paging'
+import type { Serve } from '../platform/http/serve'
+import { checkInfo, findingsOf } from './describe-check'
+import { READINGS_KEPT } from './look-at-page'
+import { Check, Look } from './models'
 import { newestRound, startRound, stopRound } from './rounds'
 
-const AnswerParams = IdParams.extend({ which: z.enum(['served', 'fresh']) })
-
-export function checkRoutes(app: FastifyInstance, context: Context): void {
-  app.get('/api/checks/:id', async (request) => {
-    const check = await Check.findByPk(parse(IdParams, request.params).id)
+export function checkRoutes(serve: Serve, context: Context): void {
+  serve(routes.checks.read, async ({ params: { id } }) => {
+    const check = await Check.findByPk(id)
     if (!check) throw new AppError('not-found')
-    const { id, installId, state, cause, askedAt, finishedAt, statusAfter, facts, problem } = check
-    return {
-      id,
-      installId,
-      state,
-      cause,
-      askedAt,
-      finishedAt,
-      statusAfter,
-      facts,
-      problem,
-      findings: await FindingRow.findAll({ where: { checkId: id }, order: [['position', 'ASC']] }),
-    }
+    return { ...checkInfo(check), findings: await findingsOf(id) }
   })
 
-  app.get('/api/installs/:id/checks', async (request) => {
-    const paging = parse(Paging, request.query)
+  serve(routes.checks.ofInstall, async ({ params, query }) => {
     const { rows, count } = await Check.findAndCountAll({
-      where: { installId: parse(IdParams, request.params).id },
+      where: { installId: params.id },
       order: [['askedAt', 'DESC']],
-      ...windowOf(paging),
+      ...windowOf(query),
     })
-    return { rows, total: count, page: paging.page, size: paging.size }
+    return { rows: rows.map(checkInfo), total: count, page: query.page, size: query.size }
   })
 
   /** The page as kept, as plain text: nothing of it runs here. */
-  app.get('/api/checks/:id/answers/:which', async (request, reply) => {
-    const { id, which } = parse(AnswerParams, request.params)
-    const answer = await Answer.findOne({ where: { checkId: id, which } })
-    if (!answer)
-      throw new AppError('not-found', { remedy: 'Whole pages are kept for the newest five checks of an install.' })
+  serve(routes.checks.look, async ({ params: { id, how }, reply }) => {
+    const check = await Check.findByPk(id)
+    const look = check?.readingId && (await Look.findOne({ where: { readingId: check.readingId, how } }))
+    if (!look)
+      throw new AppError('not-found', {
+        remedy: `Whole pages are kept for the newest ${READINGS_KEPT} looks at a page.`,
+      })
     return reply
       .type('text/plain; charset=utf-8')
-      .header('content-disposition', `attachment; filename="${which}.html.txt"`)
-      .send(answer.html)
+      .header('content-disposition', `attachment; filename="${how}.html.txt"`)
+      .send(look.html)
   })
 
-  app.get('/api/rounds/newest', async () => ({ round: await newestRound() }))
-  app.post('/api/rounds', async (request) => ({ id: (await startRound(context, userOf(request).id)).id }))
-  app.delete('/api/rounds/:id', async (request) => {
-    await stopRound(parse(IdParams, request.params).id)
+  serve(routes.checks.picture, async ({ params: { id, how }, reply }) => {
+    const check = await Check.findByPk(id)
+    const look = check?.readingId
+      ? await Look.findOne({ attributes: ['picture'], where: { readingId: check.readingId, how } })
+      : null
+    if (!look?.picture) throw new AppError('not-found')
+    return reply.type('image/jpeg').header('cache-control', 'private, max-age=86400, immutable').send(look.picture)
+  })
+
+  serve(routes.checks.newestRound, async () => ({ round: await newestRound() }))
+  serve(routes.checks.startRound, async ({ userId }) => ({ id: (await startRound(context, userId)).id }))
+  serve(routes.checks.stopRound, async ({ params }) => {
+    await stopRound(params.id)
     return { round: await newestRound() }
   })
 }

@@ -1,4 +1,5 @@
-import { decodeBytes, FeedError, parseFeed } from '@pebblestrand/core/items'
+import type { Entry } from '@pebblestrand/core/items'
+import { decodeBytes, SourceError, sourceKinds } from '@pebblestrand/core/sources'
 import { readBytes } from './read-file'
 import { WrongCall } from './wrong-call'
 
@@ -6,12 +7,18 @@ import { WrongCall } from './wrong-call'
 export function feedLine(file: string, base: string | null): Record<string, unknown> {
   const text = decodeBytes(readBytes(file))
   try {
-    const { format, title, link, language, items } = parseFeed(text, base)
-    return { file, kind: format, title, link, language, items }
+    const { format, title, link, language, entries } = sourceKinds.feed!.read(text, base)
+    return { file, kind: format, title, link, language, items: entries.map(itemLine) }
   } catch (error) {
-    if (!(error instanceof FeedError)) throw error
+    if (!(error instanceof SourceError)) throw error
     return { file, error: { code: error.code, message: error.message, remedy: error.remedy } }
   }
+}
+
+/** An item as one flat record. */
+function itemLine({ key, author, publishedAt, link, labels, body }: Entry) {
+  const { title, text, html, picture } = body
+  return { id: key, title, text, html, author, publishedAt, link, picture, labels }
 }
 
 export interface CommandResult {

@@ -9,8 +9,9 @@ const Answer = z.object({
 })
 const Both = z.object({ served: Answer.optional(), fresh: Answer.optional() })
 
-export type SavedAnswer = z.infer<typeof Answer>
-export type SavedAnswers = z.infer<typeof Both>
+/** `locations`: where each redirect before the last answer led, as it was written. */
+export type SavedAnswer = z.infer<typeof Answer> & { locations?: string[] }
+export type SavedAnswers = { served?: SavedAnswer; fresh?: SavedAnswer }
 
 /**
  * What was saved of the answers beside their pages: JSON with `served` and `fresh`, or a header dump as HTTP clients
@@ -22,16 +23,24 @@ export function parseHeaders(text: string, file: string): SavedAnswers {
 
 function parseJson(text: string, file: string): SavedAnswers {
   try {
-    const result = Both.parse(JSON.parse(text))
+    return readAnswers(JSON.parse(text), file)
+  } catch (error) {
+    if (error instanceof WrongCall) throw error
+    throw new WrongCall(`${file} is not a headers file: it is not JSON.`)
+  }
+}
+
+/** Answers that were saved as JSON. Throws WrongCall that names the member. */
+export function readAnswers(content: unknown, from: string): SavedAnswers {
+  try {
+    const result = Both.parse(content)
     for (const answer of [result.served, result.fresh])
       if (answer) answer.headers = lowerCased(Object.entries(answer.headers))
     return result
   } catch (error) {
-    const why =
-      error instanceof z.ZodError
-        ? error.issues.map((i) => `${i.path.join('.')}: ${i.message}`).join('; ')
-        : 'it is not JSON'
-    throw new WrongCall(`${file} is not a headers file: ${why}.`)
+    if (!(error instanceof z.ZodError)) throw error
+    const why = error.issues.map((i) => `${i.path.join('.')}: ${i.message}`).join('; ')
+    throw new WrongCall(`${from} is not a headers file: ${why}.`)
   }
 }
 
@@ -53,9 +62,15 @@ function parseDump(text: string, file: string): SavedAnswer {
           : [],
       ),
   )
-  const finalUrl = locations.filter((l) => URL.canParse(l)).at(-1)
-  return { status: Number(status), headers, ...(finalUrl ? { finalUrl } : {}) }
+  return { status: Number(status), headers, locations }
 }
 
-const lowerCased = (pairs: [string, string][]) =>
-  Object.fromEntries(pairs.map(([name, value]) => [name.trim().toLowerCase(), value]))
+/** A name that comes more than once has all its values (RFC 9110, section 5.3). */
+function lowerCased(pairs: [string, string][]): Record<string, string> {
+  const all: Record<string, string> = {}
+  for (const [name, value] of pairs) {
+    const key = name.trim().toLowerCase()
+    all[key] = all[key] === undefined ? value : `${all[key]}, ${value}`
+  }
+  return all
+}

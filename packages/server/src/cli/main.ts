@@ -6,11 +6,14 @@ import { WrongCall } from './wrong-call'
 const usage = `bin/pebble feed FILE... [--base URL] [--strict]
     One line of JSON a file: its kind, title, link and normalised items, or the error.
 bin/pebble verify --page FILE --plan FILE [--fresh FILE] [--headers FILE] [--strict]
-    The findings and the status for saved pages. docs/verify-from-the-command-line.md has the formats.
+bin/pebble verify --url ADDRESS --plan FILE [--allow-private] [--strict]
+bin/pebble verify --jobs FILE [--strict]
+    The findings and the status for saved pages, for a page on the web, or for many saved pages, a line of JSON
+    each. docs/verify-from-the-command-line.md has the formats.
 
 Exit status: 0 done, 1 with --strict and something found, 2 called wrongly or a file cannot be read.`
 
-function run(args: string[]): CommandResult {
+async function run(args: string[]): Promise<CommandResult> {
   const [command, ...rest] = args
   if (command === 'feed') {
     const { values, positionals } = parsed(rest, { base: { type: 'string' }, strict: { type: 'boolean' } }, true)
@@ -22,9 +25,12 @@ function run(args: string[]): CommandResult {
       plan: { type: 'string' },
       fresh: { type: 'string' },
       headers: { type: 'string' },
+      url: { type: 'string' },
+      'allow-private': { type: 'boolean' },
+      jobs: { type: 'string' },
       strict: { type: 'boolean' },
     } as const
-    return verifyCommand(parsed(rest, names, false).values as Record<string, string> & { strict?: boolean }, new Date())
+    return verifyCommand(parsed(rest, names, false).values, new Date())
   }
   throw new WrongCall(command ? `There is no command called ${command}.` : 'Say which command.')
 }
@@ -37,17 +43,21 @@ function parsed(args: string[], options: Record<string, { type: 'string' | 'bool
   }
 }
 
-try {
-  if (['--help', '-h', 'help'].includes(process.argv[2] ?? '')) {
-    process.stdout.write(`${usage}\n`)
-  } else {
-    const { lines, complaints, status } = run(process.argv.slice(2))
-    for (const line of lines) process.stdout.write(`${JSON.stringify(line)}\n`)
-    for (const complaint of complaints) process.stderr.write(`${complaint}\n`)
-    process.exitCode = status
+async function main(): Promise<void> {
+  try {
+    if (['--help', '-h', 'help'].includes(process.argv[2] ?? '')) {
+      process.stdout.write(`${usage}\n`)
+    } else {
+      const { lines, complaints, status } = await run(process.argv.slice(2))
+      for (const line of lines) process.stdout.write(`${JSON.stringify(line)}\n`)
+      for (const complaint of complaints) process.stderr.write(`${complaint}\n`)
+      process.exitCode = status
+    }
+  } catch (error) {
+    if (!(error instanceof WrongCall)) throw error
+    process.stderr.write(`${error.message}\n\n${usage}\n`)
+    process.exitCode = 2
   }
-} catch (error) {
-  if (!(error instanceof WrongCall)) throw error
-  process.stderr.write(`${error.message}\n\n${usage}\n`)
-  process.exitCode = 2
 }
+
+void main()

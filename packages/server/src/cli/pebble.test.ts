@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { parseHeaders } from './headers-file'
 
 const root = new URL('../../../..', import.meta.url).pathname
@@ -23,7 +23,7 @@ const pebble = (...args: string[]) => {
     stderr,
   }
 }
-const fixtures = join(root, 'packages/core/src/items/fixtures')
+const fixtures = join(root, 'packages/core/src/sources/feed/fixtures')
 const plan = {
   install: 'pk7h2-mq9xv',
   origin: 'https://strand.example',
@@ -102,7 +102,7 @@ describe('pebble verify', () => {
         install: 'pk7h2-mq9xv',
         status: 'confirmed',
         findings: [],
-        facts: { region: 'sidebar', fingerprint: expect.stringMatching(/^[0-9a-f]{32}$/) },
+        facts: { region: 'sidebar', fingerprint: expect.stringMatching(/^p1:/) },
       },
     ])
   })
@@ -139,6 +139,16 @@ describe('pebble verify', () => {
       findings: [{ code: 'unpublished' }],
     })
   })
+  it('follows relative redirects in a header dump, from one to the next', () => {
+    const dump = file(
+      'relative.txt',
+      'HTTP/1.1 302 Found\r\nLocation: /en/\r\n\r\nHTTP/1.1 302 Found\r\nLocation: sailings\r\n\r\nHTTP/1.1 200 OK\r\n\r\n',
+    )
+    const planned = file('plan.json', JSON.stringify(plan))
+    expect(
+      pebble('verify', '--page', file('good.html', page(widget)), '--plan', planned, '--headers', dump).lines[0],
+    ).toMatchObject({ findings: [{ code: 'moved', data: { destination: 'https://ferries.example/en/sailings' } }] })
+  })
   it('reads a header dump with a redirect', () => {
     const dump = file(
       'dump.txt',
@@ -158,6 +168,51 @@ describe('pebble verify', () => {
   })
 })
 
+describe('pebble verify of many', () => {
+  it('answers each job in its order, also one that cannot be done', () => {
+    const good = file('good.html', page(widget))
+    const jobs = [
+      { page: good, plan },
+      { page: join(folder, 'none.html'), plan },
+      { page: file('empty.html', page('')), fresh: good, headers: { served: { headers: { Age: '60' } } }, plan },
+      { plan },
+      { page: good, plan: { ...plan, placement: { region: 'cellar' } } },
+      { page: file('tangled.html', '<div>'.repeat(2000)), plan },
+    ]
+    const lines = file('jobs.jsonl', `${jobs.map((job) => JSON.stringify(job)).join('\n')}\nnot json\n`)
+    const result = pebble('verify', '--jobs', lines)
+    expect(result.status).toBe(2)
+    expect(result.lines).toMatchObject([
+      { status: 'confirmed' },
+      { line: 2, error: { message: expect.stringMatching(/none\.html cannot be read/) } },
+      { findings: [{ code: 'cached-copy', data: { age: 60 } }] },
+      { line: 4, error: { message: expect.stringMatching(/page and plan are needed/) } },
+      { line: 5, error: { message: expect.stringMatching(/placement\.region/) } },
+      { findings: [{ code: 'unreachable', says: expect.stringMatching(/too tangled/) }] },
+      { line: 7, error: { message: 'It is not JSON.' } },
+    ])
+  })
+  it('is strict about all of them', () => {
+    const lines = file('one.jsonl', JSON.stringify({ page: file('empty.html', page('')), plan }))
+    expect(pebble('verify', '--jobs', lines, '--strict').status).toBe(1)
+    expect(pebble('verify', '--jobs', lines).status).toBe(0)
+  })
+})
+
+describe('pebble verify of a page on the web', () => {
+  const url = `http://brackenfold.localhost:${inject('standinsPort')}/orchard`
+  const planFile = () => file('there.json', JSON.stringify({ ...plan, url }))
+  it('looks as served and past the cache, where private addresses are let through', () => {
+    const { lines, status } = pebble('verify', '--url', url, '--plan', planFile(), '--allow-private')
+    expect(status).toBe(0)
+    expect(lines).toMatchObject([{ findings: [{ code: 'absent', data: { pastCache: true } }], facts: { status: 200 } }])
+  })
+  it('and does not reach them otherwise', () =>
+    expect(pebble('verify', '--url', url, '--plan', planFile()).lines).toMatchObject([
+      { findings: [{ code: 'unreachable', says: expect.stringMatching(/this machine itself/) }] },
+    ]))
+})
+
 describe('called wrongly', () => {
   it.each([
     [[], /Say which command/],
@@ -165,7 +220,9 @@ describe('called wrongly', () => {
     [['feed'], /at least one file/],
     [['feed', 'x', '--base', 'nope'], /not an address/],
     [['feed', 'x', '--colour'], /--colour/],
-    [['verify', '--page', 'x'], /--page and --plan are needed/],
+    [['verify', '--page', 'x'], /--page \(or --url\) and --plan are needed/],
+    [['verify', '--page', 'x', '--url', 'http://x.example/', '--plan', 'y'], /not both/],
+    [['verify', '--url', 'nope', '--plan', join(folder, 'plan.json')], /--url: nope is not an address/],
     [['verify', '--page', 'x', '--plan', '/nowhere.json'], /nowhere\.json cannot be read/],
   ])('%j exits 2 and says so', (args, says) => {
     const { status, stderr, lines } = pebble(...args)

@@ -1,8 +1,9 @@
-import { decodeBytes } from '@pebblestrand/core/items'
-import { Plan, verify, type Fetched } from '@pebblestrand/core/verify'
+import { verify, type Finding, type Look, type Plan } from '@pebblestrand/core/verify'
+import { plainLookIds } from '@pebblestrand/core/verify/words'
+import { lookAt } from '../checks/evidence'
+import { Outbound } from '../platform/outbound/client'
 import type { CommandResult } from './feed-command'
-import { parseHeaders, type SavedAnswer } from './headers-file'
-import { readBytes } from './read-file'
+import { looksFrom, planFrom, textOf } from './saved-pages'
 import { WrongCall } from './wrong-call'
 
 interface Options {
@@ -10,56 +11,95 @@ interface Options {
   plan?: string
   fresh?: string
   headers?: string
+  /** Look there instead of at saved pages. */
+  url?: string
+  /** Pages under development, on this machine or in a network of one's own. */
+  'allow-private'?: boolean
+  jobs?: string
   strict?: boolean
 }
 
-/** Where a saved page is from, when neither plan nor headers say so. */
-const NOWHERE = 'https://saved-page.invalid/'
-
-/** `pebble verify --page FILE --plan FILE [--fresh FILE] [--headers FILE] [--strict]`. */
-export function verifyCommand(options: Options, now: Date): CommandResult {
-  if (!options.page || !options.plan) throw new WrongCall('verify: --page and --plan are needed.')
-  const plan = readPlan(options.plan)
-  const saved = options.headers ? parseHeaders(text(options.headers), options.headers) : {}
-  const asked = plan.url ?? NOWHERE
-  const served = answer(options.page, asked, saved.served, now)
-  const fresh = options.fresh ? answer(options.fresh, asked, saved.fresh, now) : null
-  const verdict = verify(plan, { served, fresh })
-  return {
-    lines: [{ install: plan.install, ...verdict }],
-    complaints: [],
-    status: options.strict && verdict.findings.length ? 1 : 0,
-  }
+/** `pebble verify`, in one of its three ways: saved pages, a page on the web, a file of jobs. */
+export async function verifyCommand(options: Options, now: Date): Promise<CommandResult> {
+  if (options.jobs) return runJobs(options.jobs, options, now)
+  if (!(options.page || options.url) || !options.plan)
+    throw new WrongCall('verify: --page (or --url) and --plan are needed; or --jobs.')
+  if (options.page && options.url) throw new WrongCall('verify: give --page or --url, not both.')
+  const plan = planFrom(options.plan)
+  const looks = options.url
+    ? await looksThere(options.url, options['allow-private'] ?? false)
+    : looksFrom({ ...options, page: options.page!, plan: options.plan }, plan, now)
+  return resultOf([lineFor(plan, looks)], options)
 }
 
-const text = (file: string) => decodeBytes(readBytes(file))
+const resultOf = (lines: VerifyLine[], { strict }: Options): CommandResult => ({
+  lines,
+  complaints: [],
+  status: strict && lines.some(({ findings }) => findings.length) ? 1 : 0,
+})
 
-function readPlan(file: string): Plan {
-  let content: unknown
+type VerifyLine = ReturnType<typeof lineFor>
+
+function lineFor(plan: Plan, looks: readonly Look[]) {
+  const verdict = verify(plan, looks)
+  return { install: plan.install, ...verdict, findings: verdict.findings.map(asPrinted) }
+}
+
+/** With the names that two members had in the first version: scripts may read them. */
+const asPrinted = (finding: Finding) => ({
+  ...finding,
+  hands: finding.nextAction,
+  proof: { ...finding.proof, page: finding.proof.look },
+})
+
+/** Looks as a check does: as a visitor gets it, then past the cache. */
+async function looksThere(url: string, anyAddress: boolean): Promise<Look[]> {
+  if (!URL.canParse(url)) throw new WrongCall(`--url: ${url} is not an address.`)
+  const outbound = new Outbound({ localhostNames: anyAddress, privateAddresses: anyAddress })
   try {
-    content = JSON.parse(text(file))
-  } catch (error) {
-    if (error instanceof WrongCall) throw error
-    throw new WrongCall(`${file} is not JSON.`)
+    const looks: Look[] = []
+    for (const how of plainLookIds) {
+      if (looks[0]?.error) break
+      looks.push(await lookAt(outbound, url, how))
+    }
+    return looks
+  } finally {
+    await outbound.close()
   }
-  const result = Plan.safeParse(content)
-  if (result.success) return result.data
-  throw new WrongCall(
-    `${file} is not a plan: ${result.error.issues.map((i) => `${i.path.join('.') || 'it'}: ${i.message}`).join('; ')}.`,
-  )
 }
 
-function answer(file: string, asked: string, saved: SavedAnswer | undefined, now: Date): Fetched {
-  const url = saved?.url ?? asked
-  const headers = saved?.headers ?? {}
-  return {
-    url,
-    finalUrl: saved?.finalUrl ?? url,
-    status: saved?.status ?? 200,
-    headers,
-    html: decodeBytes(readBytes(file), headers['content-type']),
-    at: now.toISOString(),
-    ms: 0,
-    error: null,
+/** JSON Lines: on each what the options would be. A line is answered for each, in order; one that is wrong says why and keeps no other back. */
+function runJobs(file: string, options: Options, now: Date): CommandResult {
+  const jobs = textOf(file)
+    .split('\n')
+    .filter((line) => line.trim())
+  const lines: VerifyLine[] = []
+  let wrong = false
+  const answers = jobs.map((text, at) => {
+    try {
+      const line = runJob(text, now)
+      lines.push(line)
+      return line
+    } catch (error) {
+      if (!(error instanceof WrongCall)) throw error
+      wrong = true
+      return { line: at + 1, error: { message: error.message } }
+    }
+  })
+  const result = resultOf(lines, options)
+  return { ...result, lines: answers, status: wrong ? 2 : result.status }
+}
+
+function runJob(text: string, now: Date): VerifyLine {
+  let job: unknown
+  try {
+    job = JSON.parse(text)
+  } catch {
+    throw new WrongCall('It is not JSON.')
   }
+  const { page, plan: given, fresh, headers } = (job ?? {}) as Record<string, unknown>
+  if (typeof page !== 'string' || given === undefined) throw new WrongCall('page and plan are needed.')
+  if (fresh !== undefined && typeof fresh !== 'string') throw new WrongCall('fresh: must be the name of a file.')
+  const plan = planFrom(given)
+  return lineFor(plan, looksFrom({ page, plan: given, fresh, headers }, plan, now))
 }

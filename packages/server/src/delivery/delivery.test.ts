@@ -1,47 +1,53 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
-import { Install } from '../installs/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
-import { setScene, type Scene } from '../testing/scene'
+import { planned, setScene, type Scene } from '../testing/scene'
+import { Instance } from '../accounts/models'
 import { ItemRow, Source } from '../sources/models'
 import { refreshSource } from '../sources/refresh'
-import { recomputeForSource } from './compute'
-import { Payload } from './models'
+import { Artefact, THUMBNAIL } from './models'
+import { recompute } from './recompute'
+import { followRenderer } from './renderer-version'
 
 let system: TestSystem
 let ada: Person
 let scene: Scene
 let publicId = ''
+let installId = ''
 beforeAll(async () => {
   system = await startTestSystem()
   ada = await new Person(system.app).join()
   scene = await setScene(system, ada, 'ninefold-choir', '/concerts')
-  const { id } = (
-    await ada.post('/api/installs', {
-      widgetId: scene.widgetId,
-      pageId: scene.pageId,
-      placementId: scene.placements.main,
-    })
-  ).body as { id: string }
-  publicId = (await Install.findByPk(id))!.publicId
+  ;({ id: installId, publicId } = await planned(ada, scene, 'main'))
+  await system.work()
 })
 afterAll(() => system.stop())
 
 const get = (url: string, headers: Record<string, string> = {}) => system.app.inject({ url, headers })
-const payload = async () => (await get(`/p/${publicId}.json`)).json<{ release: number; items: { title: string }[] }>()
-/** A change is heard by notification: a moment later. */
-const eventually = async (truth: () => Promise<boolean>) => {
-  for (let i = 0; i < 50; i++) {
-    if (await truth()) return true
-    await new Promise((resolve) => setTimeout(resolve, 40))
-  }
-  return false
+interface Payload {
+  release: number
+  name: string
+  html: string
 }
+const payload = async () => (await get(`/p2/${publicId}.json`)).json<Payload>()
+const titles = ({ html }: Payload) => [...html.matchAll(/<h3 class="t">(?:<a[^>]*>)?([^<]*)/g)].map((m) => m[1])
+const stored = async (form = 'payload') => (await Artefact.findOne({ where: { publicId, form } }))!
+const storedPayload = async () => JSON.parse((await stored()).bytes.toString()) as Payload
+const draftOf = async () =>
+  ((await ada.get(`/api/widgets/${scene.widgetId}`)).body as { draft: { settings: object; version: number } }).draft
+const publishWith = async (change: object) => {
+  const draft = await draftOf()
+  const settings = { ...draft.settings, ...change }
+  await ada.put(`/api/widgets/${scene.widgetId}/draft`, { settings, version: draft.version })
+  return ada.post(`/api/widgets/${scene.widgetId}/releases`, { version: draft.version + 1 })
+}
+/** A change is heard by notification: a moment later. */
+const eventually = (truth: () => Promise<boolean>) => expect.poll(truth, { timeout: 4000, interval: 40 }).toBe(true)
 
 describe('payload', () => {
   it('is served as stored bytes, for any origin, without cookies', async () => {
-    const answer = await get(`/p/${publicId}.json`)
+    const answer = await get(`/p2/${publicId}.json`)
     expect(answer.statusCode).toBe(200)
-    expect(answer.body).toBe((await Payload.findOne({ where: { publicId } }))!.body)
+    expect(answer.body).toBe((await stored()).bytes.toString())
     expect(answer.headers).toMatchObject({
       'access-control-allow-origin': '*',
       'content-type': 'application/json; charset=utf-8',
@@ -51,66 +57,167 @@ describe('payload', () => {
     expect(answer.headers['set-cookie']).toBeUndefined()
   })
   it('is not sent again to who has it', async () => {
-    const { etag } = (await get(`/p/${publicId}.json`)).headers
-    const again = await get(`/p/${publicId}.json`, { 'if-none-match': etag! })
+    const { etag } = (await get(`/p2/${publicId}.json`)).headers
+    const again = await get(`/p2/${publicId}.json`, { 'if-none-match': etag! })
     expect([again.statusCode, again.body]).toEqual([304, ''])
   })
   it('tells nothing of sources, drafts, clients or accounts', async () => {
-    const text = (await get(`/p/${publicId}.json`)).body
+    const text = (await get(`/p2/${publicId}.json`)).body
     for (const secret of [scene.sourceId, scene.widgetId, scene.siteId, 'ada@agency.example', 'feeds/harbour'])
       expect(text).not.toContain(secret)
   })
+  it('is there as soon as the install is', async () => {
+    const { id } = (
+      await ada.post('/api/installs', {
+        widgetId: scene.widgetId,
+        pageId: scene.pageId,
+        placementId: scene.placements.footer,
+      })
+    ).body as { id: string }
+    expect(await Artefact.count({ where: { installId: id } })).toBe(2)
+  })
   it('follows a new release, with the page and the snippet as they were', async () => {
-    expect((await payload()).items).toHaveLength(4)
-    const { draft } = (await ada.get(`/api/widgets/${scene.widgetId}`)).body as {
-      draft: { settings: object; version: number }
-    }
+    expect(titles(await payload())).toHaveLength(4)
+    const draft = await draftOf()
     await ada.put(`/api/widgets/${scene.widgetId}/draft`, {
       settings: { ...draft.settings, count: 2 },
       version: draft.version,
     })
-    expect((await payload()).items).toHaveLength(4) // a draft changes nothing
+    await system.work()
+    expect(titles(await payload())).toHaveLength(4) // a draft changes nothing
     await ada.post(`/api/widgets/${scene.widgetId}/releases`, { version: draft.version + 1 })
-    expect(await eventually(async () => (await payload()).items.length === 2)).toBe(true)
+    await system.work()
+    await eventually(async () => titles(await payload()).length === 2)
     expect((await payload()).release).toBe(2)
   })
   it('is of the newest release, also when an older computation is slow to store', async () => {
-    const { draft } = (await ada.get(`/api/widgets/${scene.widgetId}`)).body as {
-      draft: { settings: object; version: number }
-    }
-    const settings = { ...draft.settings, count: 4 }
-    await ada.put(`/api/widgets/${scene.widgetId}/draft`, { settings, version: draft.version })
-    const store = Payload.bulkCreate.bind(Payload)
-    const storing = vi.spyOn(Payload, 'bulkCreate').mockImplementationOnce(async (...args) => {
+    const store = Artefact.bulkCreate.bind(Artefact)
+    await ItemRow.update({ author: 'Someone else' }, { where: { sourceId: scene.sourceId } })
+    await publishWith({ author: true })
+    const storing = vi.spyOn(Artefact, 'bulkCreate').mockImplementationOnce(async (...args) => {
       await new Promise((resolve) => setTimeout(resolve, 400))
       return store(...args)
     })
-    const older = recomputeForSource(system.context, scene.sourceId)
+    const older = recompute(system.context, scene.widgetId)
     await vi.waitFor(() => expect(storing).toHaveBeenCalledOnce())
-    await ada.post(`/api/widgets/${scene.widgetId}/releases`, { version: draft.version + 1 })
-    await older
-    const stored = (await Payload.findOne({ where: { publicId } }))!
-    expect(JSON.parse(stored.body)).toMatchObject({ release: 3, items: { length: 4 } })
+    await publishWith({ count: 4 })
+    await Promise.all([older, system.work()])
+    storing.mockRestore()
+    expect(await storedPayload()).toMatchObject({ release: 4 })
+    expect(titles(await storedPayload())).toHaveLength(4)
   })
   it('reserves the height of its placement as it is now', async () => {
-    const height = async () => (await Payload.findOne({ where: { publicId } }))!.height
+    const height = async () => (await stored()).facts.height!
     const before = await height()
     await ada.patch(`/api/placements/${scene.placements.main}`, { width: 160 })
+    await system.work()
     expect(await height()).toBeGreaterThan(before)
     await ada.patch(`/api/placements/${scene.placements.main}`, { width: 720 })
+    await system.work()
     expect(await height()).toBe(before)
   })
   it('follows its source, and stays up when the source fails', async () => {
     const source = (await Source.findByPk(scene.sourceId))!
-    await ItemRow.update({ title: 'Old words' }, { where: { sourceId: source.id } })
+    const [row] = await ItemRow.findAll({ where: { sourceId: source.id } })
+    await row!.update({ body: { ...row!.body, title: 'Old words' } })
     await source.update({ etag: null, lastModified: null, contentHash: null })
     await refreshSource(system.context, source.id)
-    expect(
-      await eventually(async () => (await payload()).items[0]!.title === 'Second ramp opens at Gullhaven pier'),
-    ).toBe(true)
+    await system.work()
+    await eventually(async () => titles(await payload())[0] === 'Second ramp opens at Gullhaven pier')
     await source.update({ url: system.standins('troubled-feeds', '/gone.xml') })
     await refreshSource(system.context, source.id)
-    expect((await payload()).items[0]!.title).toBe('Second ramp opens at Gullhaven pier')
+    await system.work()
+    expect(titles(await payload())[0]).toBe('Second ramp opens at Gullhaven pier')
+    await source.update({ url: system.standins('skerrow-post', '/feeds/harbour.atom') })
+  })
+})
+
+describe('what is queued', () => {
+  const jobs = async () =>
+    (await system.context.db.query(`SELECT id FROM queue.job WHERE name = 'recompute' AND state = 'created'`))[0].length
+
+  it('comes with the new items or not at all', async () => {
+    const source = (await Source.findByPk(scene.sourceId))!
+    await source.update({ etag: null, lastModified: null, contentHash: null })
+    const queue = Object.create(system.context.queue, {
+      sendMany: { value: () => Promise.reject(new Error('the queue is away')) },
+    }) as typeof system.context.queue
+    await refreshSource({ ...system.context, queue }, source.id)
+    expect(await source.reload()).toMatchObject({ failures: 1, problem: { code: 'broken' } })
+    // The next try finds the source as it was, not "unchanged": the story is not lost.
+    expect((await source.reload()).contentHash).toBeNull()
+    await refreshSource(system.context, source.id)
+    expect(await jobs()).toBe(1)
+    await system.work()
+  })
+  it('is done again when it failed, and nothing of the failed try is stored', async () => {
+    await publishWith({ count: 3 })
+    const failing = vi.spyOn(Artefact, 'bulkCreate').mockRejectedValueOnce(new Error('the disk is full'))
+    await expect(system.work()).rejects.toThrow('the disk is full')
+    failing.mockRestore()
+    expect((await storedPayload()).release).toBe(4)
+    await system.context.db.query(
+      `UPDATE queue.job SET start_after = now() WHERE name = 'recompute' AND state = 'retry'`,
+    )
+    await system.work()
+    expect(await storedPayload()).toMatchObject({ release: 5 })
+  })
+  it('writes only what changed: one more rendering of the same is no news', async () => {
+    const storing = vi.spyOn(Artefact, 'bulkCreate')
+    await recompute(system.context, scene.widgetId)
+    expect(storing).not.toHaveBeenCalled()
+    storing.mockRestore()
+  })
+  it('a new version of the renderer queues every widget, once', async () => {
+    await Instance.upsert({ key: 'renderer', value: 'an older one' })
+    await followRenderer(system.context)
+    expect(await jobs()).toBe(1)
+    await followRenderer(system.context)
+    expect(await jobs()).toBe(1)
+    await system.work()
+  })
+  it('what a version before has left is rendered before anybody asks', async () => {
+    await Artefact.destroy({ where: { publicId, form: 'payload' } })
+    await followRenderer(system.context)
+    expect((await storedPayload()).release).toBe(5)
+  })
+})
+
+describe('a thumbnail', () => {
+  const thumbnail = async (id: string) => {
+    const row = await Artefact.findOne({ where: { publicId: id, form: THUMBNAIL } })
+    return row && { ...(JSON.parse(row.bytes.toString()) as { html: string }), facts: row.facts }
+  }
+  it('is drawn from the newest release, with the heights of usual widths', async () => {
+    const drawn = (await thumbnail(scene.widgetId))!
+    expect(drawn.html).toContain('Second ramp opens')
+    expect(drawn.facts).toMatchObject({ shown: 3, example: false })
+    expect(drawn.facts.heights!.length).toBeGreaterThan(5)
+  })
+  it('of a draft without a source shows its kind’s example', async () => {
+    const { id } = (await ada.post('/api/widgets', { kind: 'headlines', name: 'Empty yet' })).body as { id: string }
+    await system.work()
+    expect((await thumbnail(id))!.html).toContain('The first of your headlines stands here')
+    expect((await thumbnail(id))!.facts).toMatchObject({ example: true })
+    const { rows } = (await ada.get('/api/widgets')).body as { rows: { id: string; example: boolean }[] }
+    expect(rows.filter((row) => row.example).map((row) => row.id)).toEqual([id])
+  })
+  it('is not among what the public can ask for', async () => {
+    expect((await get(`/p2/${scene.widgetId}.json`)).statusCode).toBe(404)
+    expect((await get(`/f/${scene.widgetId}`)).statusCode).toBe(404)
+  })
+})
+
+describe('a release that holds more than its kind knows', () => {
+  it('is served all the same, and the list of widgets answers', async () => {
+    await system.context.db.query(
+      `UPDATE releases SET settings = settings || '{"colour_of_last_year": "red", "count": 99}' WHERE widget_id = :id`,
+      { replacements: { id: scene.widgetId } },
+    )
+    await recompute(system.context, scene.widgetId)
+    expect(titles(await storedPayload()).length).toBeGreaterThan(3) // the default in place of 99
+    expect((await ada.get('/api/widgets')).status).toBe(200)
+    expect((await ada.get(`/api/widgets/${scene.widgetId}`)).status).toBe(200)
   })
 })
 
@@ -119,7 +226,7 @@ describe('over the socket', () => {
   beforeAll(async () => void (address = await system.app.listen({ port: 0, host: '127.0.0.1' })))
 
   it.each(['', '?v=2'])('the same bytes and headers, remembered or not%s', async (query) => {
-    const url = `${address}/p/${publicId}.json${query}`
+    const url = `${address}/p2/${publicId}.json${query}`
     const told = async () => {
       const answer = await fetch(url)
       return [
@@ -129,7 +236,7 @@ describe('over the socket', () => {
       ]
     }
     const first = await told()
-    expect(first.slice(0, 2)).toEqual([200, (await Payload.findOne({ where: { publicId } }))!.body])
+    expect(first.slice(0, 2)).toEqual([200, (await stored()).bytes.toString()])
     expect(await told()).toEqual(first)
     const etag = first.at(-1) as string
     expect((await fetch(url, { headers: { 'if-none-match': etag } })).status).toBe(304)
@@ -138,10 +245,13 @@ describe('over the socket', () => {
     expect((await fetch(url, { method: 'POST' })).status).toBe(404)
   })
   it('a change is heard, also where the old bytes are remembered', async () => {
-    const name = async () => ((await (await fetch(`${address}/p/${publicId}.json`)).json()) as { name: string }).name
+    const name = async () => ((await (await fetch(`${address}/p2/${publicId}.json`)).json()) as Payload).name
     expect(await name()).toBe('Harbour news')
     await ada.patch(`/api/widgets/${scene.widgetId}`, { name: 'Harbour words' })
-    expect(await eventually(async () => (await name()) === 'Harbour words')).toBe(true)
+    const { draft } = (await ada.get(`/api/widgets/${scene.widgetId}`)).body as { draft: { version: number } }
+    await ada.post(`/api/widgets/${scene.widgetId}/releases`, { version: draft.version })
+    await system.work()
+    await eventually(async () => (await name()) === 'Harbour words')
   })
   it('frame and application stand beside it', async () => {
     expect(await (await fetch(`${address}/f/${publicId}`)).text()).toContain('Second ramp opens')
@@ -153,13 +263,33 @@ describe('over the socket', () => {
 })
 
 describe('frame and link', () => {
-  it.each(['f', 'v'])('/%s shows the widget without a script, and lets nothing run', async (path) => {
+  it.each(['f', 'v'])('/%s shows the widget without a script, and lets nothing of others run', async (path) => {
     const answer = await get(`/${path}/${publicId}`)
     expect(answer.body).toContain('Second ramp opens at Gullhaven pier')
     expect(answer.body).not.toContain('<script')
     expect(answer.headers['content-security-policy']).toContain("default-src 'none'")
+    expect(answer.headers['content-security-policy']).toContain("script-src 'self'")
+    expect(answer.headers['content-security-policy']).toContain('sandbox allow-scripts')
+    expect(answer.headers['content-security-policy']).not.toContain('allow-same-origin')
     expect(answer.headers['x-frame-options']).toBeUndefined()
     expect((await get(`/${path}/${publicId}`, { 'if-none-match': answer.headers.etag! })).statusCode).toBe(304)
+  })
+})
+
+describe('a script of yesterday', () => {
+  it('finds its payload until no browser keeps it any more, and else its link stays', async () => {
+    expect((await get(`/p/${publicId}.json`)).statusCode).toBe(404)
+    await Artefact.create({
+      publicId,
+      installId,
+      form: 'payload-1',
+      contentType: 'application/json; charset=utf-8',
+      bytes: Buffer.from('{"v":1,"kind":"headlines"}'),
+      etag: '"old"',
+      facts: {},
+    })
+    await recompute(system.context, scene.widgetId)
+    expect((await get(`/p/${publicId}.json`)).json()).toEqual({ v: 1, kind: 'headlines' })
   })
 })
 
@@ -177,25 +307,47 @@ describe('the script and the fonts', () => {
       'cache-control': expect.stringContaining('immutable'),
     })
     expect((await get('/fonts/..%2f..%2fpackage.json')).statusCode).toBe(404)
+    expect((await get('/b1/..%2f..%2fpackage.js')).statusCode).toBe(404)
+  })
+})
+
+describe('the page around a placement', () => {
+  const around = (placement = scene.placements.main!, pageId = scene.pageId) =>
+    ada.get(`/stage/page?pageId=${pageId}&placementId=${placement}`)
+  it('is the page as it was last looked at, with a room in the placement, and nothing of it runs', async () => {
+    const { status, body, headers } = await around()
+    expect(status).toBe(200)
+    expect(body).toMatch(/#pebblestrand-room\{min-width:min\(100%,\d+px\)\}/)
+    expect(body).toContain('<div id="pebblestrand-room"></div>')
+    expect(body).toContain(`<base href="${system.standins('ninefold-choir', '/concerts').split('/concerts')[0]}`)
+    expect(headers['content-security-policy']).toMatch(/script-src 'nonce-[^']+';/)
+    expect(headers['content-security-policy']).toContain('sandbox allow-scripts')
+  })
+  it('is for who is signed in, and for a placement of that very site', async () => {
+    expect((await get(`/stage/page?pageId=${scene.pageId}&placementId=${scene.placements.main}`)).statusCode).toBe(401)
+    const other = await setScene(system, ada, 'brackenfold', '/orchard', 'Orchard news')
+    expect((await around(other.placements.main)).status).toBe(404)
+    expect((await around(other.placements.main, other.pageId)).body).toMatchObject({
+      error: { remedy: expect.stringContaining('check one') },
+    })
   })
 })
 
 describe('what is not there', () => {
   it.each([
-    '/p/nothing-here.json',
-    '/p/..%2f..%2fetc.json',
-    `/p/${'x'.repeat(300)}.json`,
-    "/p/'; drop table payloads;--.json",
+    '/p2/nothing-here.json',
+    '/p2/..%2f..%2fetc.json',
+    `/p2/${'x'.repeat(300)}.json`,
+    "/p2/'; drop table artefacts;--.json",
   ])('%s: 404, nothing told', async (url) => {
     const answer = await get(encodeURI(decodeURI(url)))
     expect([404, 400, 414]).toContain(answer.statusCode)
     expect(answer.body).not.toMatch(/stack|sql|select/i)
   })
   it('a retired install: 410, so that the element takes itself away', async () => {
-    const install = (await Install.findOne({ where: { publicId } }))!
-    await ada.post(`/api/installs/${install.id}/retire`)
+    await ada.post(`/api/installs/${installId}/retire`)
     await system.work()
-    expect(await eventually(async () => (await get(`/p/${publicId}.json`)).statusCode === 410)).toBe(true)
-    expect((await get(`/f/${publicId}`)).statusCode).toBe(410)
+    await eventually(async () => (await get(`/p2/${publicId}.json`)).statusCode === 410)
+    for (const path of [`/f/${publicId}`, `/p/${publicId}.json`]) expect((await get(path)).statusCode).toBe(410)
   })
 })

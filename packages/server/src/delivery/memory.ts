@@ -1,33 +1,71 @@
+import { setTimeout as sleep } from 'node:timers/promises'
 import { LRUCache } from 'lru-cache'
 import { Client } from 'pg'
-import { CHANNEL } from './compute'
-import { Payload } from './models'
-import { forAnyPage, prepare, type Prepared } from './prepared'
+import { col, fn, Op } from 'sequelize'
+import { CHANNEL } from './announce'
+import { Artefact } from './models'
+import { forAnyPage, marked, prepare, type Prepared } from './prepared'
 
-/** What one install serves: its payload, and the page for frame and link. */
-export interface Served {
-  body: Prepared
-  frame: Prepared
-}
+/** What one install serves, by form. */
+type Served = Map<string, Prepared>
 
-/** A payload may be a minute old at a visitor's; then it is asked about again, while the old one still shows. */
+/** Bytes may be a minute old at a visitor's; then they are asked about again, while the old ones still show. */
 const CACHE = 'public, max-age=60, stale-while-revalidate=600'
 
-/** The frame's page shows text, pictures and fonts, and lets nothing run. */
-const FRAME_POLICY =
-  "default-src 'none'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https:; base-uri 'none'; form-action 'none'"
+/** A page of ours shows text, pictures and fonts, and runs the script of ours and its behaviours, nothing else. */
+const PAGE_POLICY =
+  "default-src 'none'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https:; script-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'none'; sandbox allow-scripts allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation"
 
-/** Bytes of the installs asked for most. A change is heard from PostgreSQL; should the line drop, all is forgotten. */
-export class PayloadMemory {
-  private readonly kept = new LRUCache<string, Served>({
-    maxSize: 128 * 1024 * 1024,
-    sizeCalculation: (s) => s.body.size + s.frame.size + 2000,
-    ttl: 60_000,
-    ttlResolution: 1000,
+/** On what may have changed since, because the database cannot be asked. */
+export const STALE = { 'pebblestrand-stale': '1' }
+
+/** Headers beyond those that all bytes have, by form. */
+const headersOf: Record<string, Record<string, string>> = {
+  frame: { 'content-security-policy': PAGE_POLICY, ...forAnyPage },
+}
+
+/** Bytes, in memory. */
+const MOST_BYTES = 128 * 1024 * 1024
+/** What nobody asked for yet is only taken in while there is plenty of room. */
+const ROOM_FOR_MORE = MOST_BYTES / 2
+/** A change is heard of at once; should it be missed, it is seen after so long. */
+const SURE_MS = 60_000
+/** Changes that come together are read together. */
+const GATHER_MS = 50
+const BATCH = 100
+const NEWEST = 5000
+const RETRY_MS = { first: 200, most: 5000 }
+/** A database that does not answer by then counts as away, and is not asked again for a while by whoever can be served without. */
+const PATIENCE_MS = 2000
+const AWAY_MS = 5000
+
+interface Kept {
+  served: Served
+  /** The same with the mark of what may have changed since. */
+  stale: Served
+  /** Which connection it was read under: a change made between two of them is not heard. */
+  line: number
+  at: number
+}
+
+/**
+ * Bytes of the installs that are there. A change is heard from PostgreSQL and read at once. While the database is away, what
+ * is kept is served all the same, marked; nothing is thrown away but for want of room.
+ */
+export class ArtefactMemory {
+  private readonly kept = new LRUCache<string, Kept>({
+    maxSize: MOST_BYTES,
+    sizeCalculation: ({ served }) => [...served.values()].reduce((sum, one) => sum + one.size, 2000),
   })
   private client: Client | null = null
   private closed = false
+  /** Of the connection that changes are heard on. */
+  private line = 0
   private changes = 0
+  private readonly changed = new Set<string>()
+  private gathering: NodeJS.Timeout | null = null
+  private keepsAll = false
+  private awayUntil = 0
 
   constructor(
     private readonly databaseUrl: string,
@@ -35,59 +73,126 @@ export class PayloadMemory {
   ) {}
 
   async listen(): Promise<void> {
-    const client = new Client({ connectionString: this.databaseUrl })
-    client.on('notification', ({ payload }) => this.forget(payload ?? ''))
-    client.on('error', (error) => this.lost(error))
-    client.on('end', () => this.lost(null))
+    const client = new Client({ connectionString: this.databaseUrl, connectionTimeoutMillis: 5000 })
+    client.on('notification', ({ payload }) => this.hear(payload ?? ''))
+    client.on('error', (error) => this.lost(client, error))
+    client.on('end', () => this.lost(client, null))
     await client.connect()
     await client.query(`LISTEN ${CHANNEL}`)
+    this.line++
     this.client = client
-    this.kept.clear()
+    if (this.keepsAll) void this.takeInNewest()
   }
 
-  private lost(error: Error | null): void {
-    if (error) this.onError(error)
-    if (this.closed || !this.client) return
+  /** Also takes in what nobody has asked for yet, the newest first, so that it is there when the database is not. */
+  keepAll(): void {
+    this.keepsAll = true
+    void this.takeInNewest()
+  }
+
+  private lost(client: Client, error: Error | null): void {
+    if (error && !this.closed) this.onError(error)
+    if (this.closed || this.client !== client) return
     this.client = null
-    this.kept.clear()
-    setTimeout(() => this.listen().catch((e: Error) => this.retry(e)), 2000).unref()
+    this.again(RETRY_MS.first)
   }
 
-  private retry(error: Error): void {
-    this.onError(error)
-    if (!this.closed) setTimeout(() => this.listen().catch((e: Error) => this.retry(e)), 5000).unref()
-  }
-
-  private forget(publicId: string): void {
-    this.changes++
-    this.kept.delete(publicId)
-  }
-
-  peek(publicId: string): Served | undefined {
-    return this.kept.get(publicId)
-  }
-
-  /** Null where there is no such install, or none that may be served. Kept only while changes can be heard, and none came meanwhile. */
-  async get(publicId: string): Promise<Served | null> {
-    const before = this.changes
-    const row = await Payload.findOne({ where: { publicId } })
-    if (!row) return null
-    const served = {
-      body: prepare(Buffer.from(row.body), 'application/json; charset=utf-8', CACHE, {}, row.bodyEtag),
-      frame: prepare(
-        Buffer.from(row.frame),
-        'text/html; charset=utf-8',
-        CACHE,
-        { 'content-security-policy': FRAME_POLICY, ...forAnyPage },
-        row.frameEtag,
-      ),
+  private again(ms: number): void {
+    const retry = (error: Error) => {
+      this.onError(error)
+      this.again(Math.min(RETRY_MS.most, ms * 2))
     }
-    if (this.client && before === this.changes) this.kept.set(publicId, served)
-    return served
+    setTimeout(() => !this.closed && void this.listen().catch(retry), ms).unref()
+  }
+
+  private hear(publicId: string): void {
+    this.changes++
+    const kept = this.kept.peek(publicId)
+    if (kept) kept.line = 0
+    if (!kept && !(this.keepsAll && this.kept.calculatedSize < ROOM_FOR_MORE)) return
+    this.changed.add(publicId)
+    this.gathering ??= setTimeout(() => void this.readChanged(), GATHER_MS).unref()
+  }
+
+  private async readChanged(): Promise<void> {
+    this.gathering = null
+    const ids = [...this.changed].slice(0, BATCH)
+    for (const id of ids) this.changed.delete(id)
+    if (ids.length && !this.closed) await this.takeIn(ids).catch(this.onError)
+    if (this.changed.size) this.gathering ??= setTimeout(() => void this.readChanged(), GATHER_MS).unref()
+  }
+
+  private async takeInNewest(): Promise<void> {
+    try {
+      const newest = await Artefact.findAll({
+        attributes: ['publicId'],
+        where: { installId: { [Op.ne]: null } },
+        group: ['publicId'],
+        order: [[fn('max', col('computed_at')), 'DESC']],
+        limit: NEWEST,
+      })
+      for (let at = 0; at < newest.length && this.kept.calculatedSize < ROOM_FOR_MORE && !this.closed; at += BATCH)
+        await this.takeIn(newest.slice(at, at + BATCH).map(({ publicId }) => publicId))
+    } catch (error) {
+      if (!this.closed) this.onError(error as Error)
+    }
+  }
+
+  /** Reads what these serve. Kept only while changes can be heard, and none came meanwhile. */
+  private async takeIn(publicIds: readonly string[]): Promise<Map<string, Served>> {
+    const [changes, line] = [this.changes, this.line]
+    const rows = await Artefact.findAll({ where: { publicId: [...publicIds], installId: { [Op.ne]: null } } })
+    const found = new Map<string, Served>()
+    for (const row of rows) {
+      const served = found.get(row.publicId) ?? new Map<string, Prepared>()
+      found.set(row.publicId, served)
+      served.set(row.form, prepare(row.bytes, row.contentType, CACHE, headersOf[row.form], row.etag))
+    }
+    const sure = this.client && line === this.line && changes === this.changes
+    for (const id of publicIds) {
+      const served = found.get(id)
+      if (!served) this.kept.delete(id)
+      else if (sure) this.kept.set(id, { served, stale: new Map(), line, at: Date.now() })
+    }
+    return found
+  }
+
+  /** What can be served without asking the database: while it is away, what was known last. */
+  peek(publicId: string, form: string): Prepared | undefined {
+    const kept = this.kept.get(publicId)
+    if (!kept) return undefined
+    if (!this.client || Date.now() < this.awayUntil) return staleOf(kept, form)
+    return kept.line === this.line && Date.now() - kept.at < SURE_MS ? kept.served.get(form) : undefined
+  }
+
+  /** Null where there is no such install, or none that may be served. Throws where the database is away and nothing is known. */
+  async get(publicId: string, form: string): Promise<Prepared | null> {
+    try {
+      const read = await Promise.race([this.takeIn([publicId]), noAnswer()])
+      return read.get(publicId)?.get(form) ?? null
+    } catch (error) {
+      this.awayUntil = Date.now() + AWAY_MS
+      const kept = this.kept.get(publicId)
+      const known = kept && staleOf(kept, form)
+      if (!known) throw error
+      return known
+    }
   }
 
   async close(): Promise<void> {
     this.closed = true
+    if (this.gathering) clearTimeout(this.gathering)
     await this.client?.end()
   }
+}
+
+const noAnswer = () =>
+  sleep(PATIENCE_MS, undefined, { ref: false }).then((): never => {
+    throw new Error(`The database did not answer within ${PATIENCE_MS / 1000} seconds.`)
+  })
+
+function staleOf({ served, stale }: Kept, form: string): Prepared | undefined {
+  const known = served.get(form)
+  if (known && !stale.has(form)) stale.set(form, marked(known, STALE))
+  return stale.get(form)
 }

@@ -1,22 +1,40 @@
 import {
+  DataTypes,
   Model,
   type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize'
-import { integer, ref, text, time } from '../platform/database/columns'
+import { bytes, json, maybeRef, text, time } from '../platform/database/columns'
 
-/** What one install serves: bytes, computed beforehand. */
-export class Payload extends Model<InferAttributes<Payload>, InferCreationAttributes<Payload>> {
-  declare installId: string
+/** Forms an install serves beside the core's `formIds`: payloads as scripts of version 1 read them, kept from before. */
+export const OLD_PAYLOAD = 'payload-1'
+/** The form in which a widget is drawn in lists; its public id is the widget's own id. */
+export const THUMBNAIL = 'thumbnail'
+
+/** What is known of an artefact beside its bytes. */
+export interface ArtefactFacts {
+  /** Px that it takes in its placement. */
+  height?: number
+  release?: number
+  /** Of a thumbnail: whether it shows the kind's example. */
+  example?: boolean
+  /** Of a thumbnail: how many items are shown, and the height at some usual widths. */
+  shown?: number
+  heights?: { width: number; height: number }[]
+}
+
+/** Bytes, computed beforehand and served as they are. */
+export class Artefact extends Model<InferAttributes<Artefact>, InferCreationAttributes<Artefact>> {
   declare publicId: string
-  declare releaseId: string
-  declare body: string
-  declare bodyEtag: string
-  declare frame: string
-  declare frameEtag: string
-  declare height: number
+  declare form: string
+  declare installId: CreationOptional<string | null>
+  declare widgetId: CreationOptional<string | null>
+  declare contentType: string
+  declare bytes: Buffer
+  declare etag: string
+  declare facts: ArtefactFacts
   declare computedAt: CreationOptional<Date>
 }
 
@@ -25,20 +43,31 @@ export class FormerId extends Model<InferAttributes<FormerId>, InferCreationAttr
   declare publicId: string
 }
 
+/** A version of the script that was served from here; snippets may be pinned to it. */
+export class ScriptVersion extends Model<InferAttributes<ScriptVersion>, InferCreationAttributes<ScriptVersion>> {
+  declare version: string
+  declare bytes: Buffer
+  declare madeAt: CreationOptional<Date>
+}
+
 export function defineDelivery(sequelize: Sequelize): void {
-  Payload.init(
+  Artefact.init(
     {
-      installId: { ...ref(), primaryKey: true },
-      publicId: text(),
-      releaseId: ref(),
-      body: text(),
-      bodyEtag: text(),
-      frame: text(),
-      frameEtag: text(),
-      height: integer(),
+      publicId: { ...text(), primaryKey: true },
+      form: { type: DataTypes.TEXT, allowNull: false, primaryKey: true },
+      installId: maybeRef(),
+      widgetId: maybeRef(),
+      contentType: text(),
+      bytes: bytes(),
+      etag: text(),
+      facts: json({}),
       computedAt: time(),
     },
-    { sequelize, tableName: 'payloads' },
+    { sequelize, tableName: 'artefacts' },
+  )
+  ScriptVersion.init(
+    { version: { ...text(), primaryKey: true }, bytes: bytes(), madeAt: time() },
+    { sequelize, tableName: 'script_versions' },
   )
   FormerId.init({ publicId: { ...text(), primaryKey: true } }, { sequelize, tableName: 'former_ids' })
 }

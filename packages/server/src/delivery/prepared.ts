@@ -13,8 +13,8 @@ export interface Prepared {
   unchanged: Record<string, string>
 }
 
-/** A script, frame or font may be used by any page, isolated ones too; browsers take its type as said. */
-export const forAnyPage = { 'cross-origin-resource-policy': 'cross-origin', 'x-content-type-options': 'nosniff' }
+/** A script, frame or font may be used by any page, isolated ones too. */
+export const forAnyPage = { 'cross-origin-resource-policy': 'cross-origin' }
 
 export const etagOf = (bytes: Buffer) => `"${createHash('sha256').update(bytes).digest('base64url').slice(0, 22)}"`
 
@@ -25,7 +25,13 @@ export function prepare(
   more: Record<string, string> = {},
   etag = etagOf(bytes),
 ): Prepared {
-  const unchanged = { etag, 'cache-control': cache, 'access-control-allow-origin': '*', ...more }
+  const unchanged = {
+    etag,
+    'cache-control': cache,
+    'access-control-allow-origin': '*',
+    'x-content-type-options': 'nosniff',
+    ...more,
+  }
   return {
     content: bytes.length < ONE_PIECE ? bytes.toString('latin1') : bytes,
     size: bytes.length,
@@ -37,9 +43,23 @@ export function prepare(
 
 const ONE_PIECE = 32 * 1024
 
+/** The same bytes with one more header. */
+export const marked = (prepared: Prepared, more: Record<string, string>): Prepared => ({
+  ...prepared,
+  headers: { ...prepared.headers, ...more },
+  unchanged: { ...prepared.unchanged, ...more },
+})
+
+/** Whether who asks has the bytes already: one of a list of tags, weak ones too, or any (RFC 9110 section 13.1.2). */
+function isKnown(ifNoneMatch: string | undefined, etag: string): boolean {
+  if (!ifNoneMatch) return false
+  if (ifNoneMatch === etag || ifNoneMatch === '*') return true
+  return ifNoneMatch.split(',').some((tag) => tag.trim().replace(/^W\//, '') === etag)
+}
+
 /** Written to the socket as prepared. */
 export function sendPrepared(request: IncomingMessage, response: ServerResponse, prepared: Prepared): void {
-  if (request.headers['if-none-match'] === prepared.etag) response.writeHead(304, prepared.unchanged).end()
+  if (isKnown(request.headers['if-none-match'], prepared.etag)) response.writeHead(304, prepared.unchanged).end()
   else response.writeHead(200, prepared.headers).end(request.method === 'HEAD' ? '' : prepared.content, 'latin1')
 }
 
@@ -48,6 +68,14 @@ export function replyPrepared(request: FastifyRequest, reply: FastifyReply, prep
   reply.hijack()
   sendPrepared(request.raw, reply.raw, prepared)
 }
+
+/** No answer for the moment: the database is away, and the bytes were never asked for. */
+export const sendLater = (reply: FastifyReply) =>
+  reply
+    .code(503)
+    .headers({ 'access-control-allow-origin': '*', 'cache-control': 'no-store', 'retry-after': '10' })
+    .type('text/plain; charset=utf-8')
+    .send('Not now.')
 
 export const sendNothing = (reply: FastifyReply, status: 404 | 410) =>
   reply

@@ -1,31 +1,36 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { pathTo } from '@pebblestrand/core/wire'
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
 import { Install } from '../installs/models'
 import { assets } from '../platform/assets'
-import { doors } from './front'
-import type { PayloadMemory, Served } from './memory'
+import { artefactPaths } from './front'
+import type { ArtefactMemory } from './memory'
 import { FormerId } from './models'
-import { forAnyPage, prepare, sendNothing, replyPrepared } from './prepared'
+import { PUBLIC_ID } from './public-id'
+import { forAnyPage, prepare, replyPrepared, sendLater, sendNothing } from './prepared'
+import { scriptNow, scriptOf } from './script-versions'
 import { stageDocument } from './stage'
-
-const PUBLIC_ID = /^[a-z0-9-]{8,40}$/
 
 /** The workbench's stage: what runs in it can reach nothing of the application. */
 const STAGE_POLICY =
   "default-src 'none'; script-src 'self' 'unsafe-inline'; style-src 'unsafe-inline'; img-src http: https: data:; font-src http: https: data:; sandbox allow-scripts allow-popups"
 
 /** What client sites fetch. Public, without cookies, for any origin; nothing here computes. */
-export function deliveryRoutes(app: FastifyInstance, memory: PayloadMemory): void {
+export function deliveryRoutes(app: FastifyInstance, memory: ArtefactMemory): void {
   // One log line a request would cost more than the answer.
   app.setChildLoggerFactory((logger) => logger)
 
-  const script = prepare(
-    readFileSync(assets.runtime),
-    'text/javascript; charset=utf-8',
-    'public, max-age=300, stale-while-revalidate=86400',
-    forAnyPage,
+  const runtime = (file: string) =>
+    prepare(readFileSync(file), JAVASCRIPT, 'public, max-age=300, stale-while-revalidate=86400', forAnyPage)
+  const script = runtime(assets.runtime)
+  const behaviours = new Map(
+    readdirSync(assets.behaviours).map((file) => [
+      pathTo('behaviour', file.replace(/\.js$/, '')),
+      runtime(join(assets.behaviours, file)),
+    ]),
   )
-  const stage = prepare(Buffer.from(stageDocument), 'text/html; charset=utf-8', 'no-cache', {
+  const stage = prepare(Buffer.from(stageDocument('')), 'text/html; charset=utf-8', 'no-cache', {
     'content-security-policy': STAGE_POLICY,
   })
   const fonts = new Map(
@@ -35,7 +40,9 @@ export function deliveryRoutes(app: FastifyInstance, memory: PayloadMemory): voi
     ]),
   )
 
-  app.get('/strand.js', (request, reply) => replyPrepared(request, reply, script))
+  app.get(pathTo('script'), (request, reply) => replyPrepared(request, reply, script))
+  for (const [path, bytes] of behaviours) app.get(path, (request, reply) => replyPrepared(request, reply, bytes))
+  scriptVersionRoutes(app)
   app.get('/stage', (request, reply) => replyPrepared(request, reply, stage))
   app.get('/fonts/:file', (request, reply) => {
     const font = fonts.get((request.params as { file: string }).file)
@@ -44,25 +51,50 @@ export function deliveryRoutes(app: FastifyInstance, memory: PayloadMemory): voi
   })
 
   // A GET for what is remembered has been answered before it comes here (front.ts).
-  for (const { before, after, part } of doors)
+  for (const { before, after, form } of artefactPaths)
     app.get(`${before}:name`, (request, reply) => {
       const { name } = request.params as { name: string }
       const id = name.endsWith(after) ? name.slice(0, name.length - after.length) : ''
-      return fetchAndServe(memory, id, part, request, reply)
+      return fetchAndServe(memory, id, form, request, reply)
     })
 }
 
+const JAVASCRIPT = 'text/javascript; charset=utf-8'
+
+/** The script by its version, for snippets that are pinned to one; and which version is the newest. */
+function scriptVersionRoutes(app: FastifyInstance): void {
+  const { version, integrity } = scriptNow
+  const newest = prepare(
+    Buffer.from(JSON.stringify({ version, src: pathTo('scriptVersion', version), integrity })),
+    'application/json; charset=utf-8',
+    'public, max-age=300',
+  )
+  app.get(pathTo('scripts'), (request, reply) => replyPrepared(request, reply, newest))
+  app.get('/strand/:name', async (request, reply) => {
+    const { name } = request.params as { name: string }
+    const bytes = /^[0-9a-f]{16}\.js$/.test(name) ? await scriptOf(name.slice(0, 16)) : null
+    if (!bytes) return sendNothing(reply, 404)
+    replyPrepared(request, reply, prepare(bytes, JAVASCRIPT, 'public, max-age=31536000, immutable', forAnyPage))
+    return reply
+  })
+}
+
 async function fetchAndServe(
-  memory: PayloadMemory,
+  memory: ArtefactMemory,
   id: string,
-  part: keyof Served,
+  form: string,
   request: FastifyRequest,
   reply: FastifyReply,
 ): Promise<FastifyReply> {
   if (!PUBLIC_ID.test(id)) return sendNothing(reply, 404)
-  const found = memory.peek(id) ?? (await memory.get(id))
-  if (!found) return sendNothing(reply, (await isGone(id)) ? 410 : 404)
-  replyPrepared(request, reply, found[part])
+  try {
+    const found = memory.peek(id, form) ?? (await memory.get(id, form))
+    if (!found) return sendNothing(reply, (await isGone(id)) ? 410 : 404)
+    replyPrepared(request, reply, found)
+  } catch (error) {
+    request.log.error(error)
+    return sendLater(reply)
+  }
   return reply
 }
 

@@ -1,17 +1,16 @@
+import { ROOM_ID } from '@pebblestrand/core/verify'
+import { pathTo } from '@pebblestrand/core/wire'
+
 /**
- * The page inside the workbench's stage: an empty client page that loads the very script client sites load, and is told by
- * the workbench which payload to mount and which look the site around it has. It tells its height back. Its origin is
- * opaque (sandboxed), so nothing a feed brings can reach the application.
+ * What runs on the stage: it is told by the workbench which payload to mount and which look the site around it has, and tells
+ * its height back. Its origin is opaque (sandboxed), so nothing a feed or a page brings can reach the application.
  */
-export const stageDocument = `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Stage</title>
-<style>body{margin:0}#room{display:flow-root}</style></head>
-<body><div id="room"></div>
-<script src="/strand.js"></script>
-<script>
+const stageScript = `
 (() => {
-  const room = document.getElementById('room')
-  const origin = new URL(document.scripts[0].src).origin
+  // What a page's author wrote may have taken it for text.
+  const room = document.getElementById('${ROOM_ID}') ?? document.body.appendChild(document.createElement('div'))
+  const origin = new URL(document.currentScript.dataset.origin, location.href).origin
+  const inPage = document.currentScript.dataset.inPage === '1'
   let widget = null
   const faces = new Map()
   const wear = (look) => {
@@ -22,19 +21,61 @@ export const stageDocument = `<!doctype html>
       document.fonts.add(face)
       face.load().then(tell, () => faces.delete(src))
     }
+    if (inPage) return
     Object.assign(document.body.style, { fontFamily: look?.bodyFont ?? 'system-ui, sans-serif', color: look?.text ?? '#1d2b34', background: look?.background ?? '#fff', lineHeight: 1.5 })
   }
-  const tell = () => parent.postMessage({ pebblestrand: 'height', height: Math.ceil(room.getBoundingClientRect().height) }, '*')
+  const dim = () => {
+    for (let at = room; at !== document.body && at.parentElement; at = at.parentElement)
+      for (const other of at.parentElement.children) if (other !== at && other.tagName !== 'STYLE') { other.style.opacity = '.35'; other.style.filter = 'grayscale(.5)'; other.inert = true }
+  }
+  // Within this page only: scrollIntoView would scroll the workbench as well.
+  const bringIntoSight = () => {
+    const { top, height } = room.getBoundingClientRect()
+    scrollTo({ top: top + scrollY - Math.max(24, (innerHeight - height) / 2), behavior: 'instant' })
+  }
+  let shown = false
+  const tell = () => parent.postMessage({ pebblestrand: 'height', height: Math.ceil((inPage ? document.documentElement : room).getBoundingClientRect().height), top: Math.round(room.getBoundingClientRect().top + scrollY), width: Math.round(room.getBoundingClientRect().width) }, '*')
   addEventListener('message', ({ source, data }) => {
     if (source !== parent || data?.pebblestrand !== 'show') return
     wear(data.look)
     if (!widget) room.append((widget = document.createElement('div')))
-    room.style.padding = data.padding + 'px'
+    if (!inPage) room.style.padding = data.padding + 'px'
     pebblestrand.mount(widget, data.payload, origin)
+    if (inPage && !shown) { dim(); bringIntoSight() }
+    shown = true
     tell()
   })
   new ResizeObserver(tell).observe(room)
   parent.postMessage({ pebblestrand: 'ready' }, '*')
-})()
-</script></body></html>
-`
+})()`
+
+const scripts = (origin: string, inPage: boolean, nonce = '') => {
+  const allowed = nonce ? ` nonce="${nonce}"` : ''
+  return (
+    `<script${allowed} src="${origin}${pathTo('script')}"></script>` +
+    `<script${allowed} data-origin="${origin || '/'}" data-in-page="${inPage ? 1 : 0}">${stageScript}</script>`
+  )
+}
+
+/** The page inside the workbench's stage: an empty client page that loads the very script client sites load. */
+export const stageDocument = (origin: string) => `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Stage</title>
+<style>body{margin:0}#${ROOM_ID}{display:flow-root}</style></head>
+<body><div id="${ROOM_ID}"></div>${scripts(origin, false)}</body></html>`
+
+/**
+ * A client's page as the stage: its addresses lead to its own site, and only the stage's scripts run. What stands in a row or
+ * is centred gives an element only the room its content asks for; a widget takes what it is given, so the room says it itself.
+ */
+export const stageInPage = (
+  html: string,
+  { url, width }: { url: string; width: number },
+  origin: string,
+  nonce: string,
+) =>
+  html
+    .replace(/<head(?=[\s>])[^>]*>/i, (head) => `${head}<base href="${url.replace(/[&"<>]/g, encodeURIComponent)}">`)
+    .replace(
+      /<\/body>(?![\s\S]*<\/body>)/i,
+      () => `<style>#${ROOM_ID}{min-width:min(100%,${width}px)}</style>${scripts(origin, true, nonce)}</body>`,
+    )

@@ -24,7 +24,11 @@ const Sites = z.object({
 })
 export type StandInSite = z.infer<typeof Sites>['sites'][number]
 
-export type Trouble = { kind: 'moved'; to: string } | { kind: 'error'; status: number } | { kind: 'wall' }
+export type Trouble =
+  | { kind: 'moved'; to: string }
+  | { kind: 'error'; status: number }
+  | { kind: 'wall' }
+  | { kind: 'policy'; policy: string }
 
 /** The simulated sites' editing desks, used the way a person does: signed in, by their forms. */
 export class Desks {

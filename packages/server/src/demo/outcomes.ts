@@ -44,6 +44,26 @@ export const bringAbout: Record<Exclude<Outcome, 'planned'>, (scene: Scene) => P
     pasteWell(scene, inPlace(scene), scene.snippet.replace(/http:\/\/localhost:\d+/g, 'https://old-strand.example')),
   'script-stripped': (scene) => pasteWell(scene, inPlace(scene, 'filtered'), scene.snippet),
   'no-width': (scene) => pasteWell(scene, inPlace(scene), scene.snippet.replace(/\n\s*width="\d+"/, '\n ')),
+  blocked: async (scene) => {
+    await pasteWell(scene, inPlace(scene), scene.snippet)
+    await scene.desks.trouble(scene.site, scene.page, { kind: 'policy', policy: "default-src 'self'; img-src *" })
+  },
+  'script-error': (scene) =>
+    pasteWell(scene, inPlace(scene), `<script>window.fetch = undefined</script>\n${scene.snippet}`),
+  empty: (scene) => pasteWell(scene, inPlace(scene), scene.snippet),
+  overflow: (scene) =>
+    pasteWell(scene, inPlace(scene), `<div style="width: 120px; white-space: nowrap">\n${scene.snippet}</div>`),
+  // What an optimiser kept of a page: the widget as it was then, marked as done.
+  'old-release': (scene) =>
+    pasteWell(
+      scene,
+      inPlace(scene),
+      scene.snippet.replace(
+        /<div (data-pebblestrand="[^"]*")([^>]*)>/,
+        '<div $1 data-pebblestrand-release="1" data-pebblestrand-seen$2>',
+      ),
+    ),
+  hidden: (scene) => pasteWell(scene, inPlace(scene), `<div style="display: none">\n${scene.snippet}</div>`),
   moved: async (scene) => {
     await pasteWell(scene, inPlace(scene), scene.snippet)
     await scene.desks.trouble(scene.site, scene.page, { kind: 'moved', to: '/hire' })

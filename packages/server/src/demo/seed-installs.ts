@@ -1,5 +1,4 @@
-import { runCheck } from '../checks/run'
-import { Check } from '../checks/models'
+import { lookAtPage } from '../checks/look-at-page'
 import { queueCheck } from '../checks/queue-check'
 import { describeInstall } from '../installs/describe'
 import type { Install } from '../installs/models'
@@ -9,16 +8,19 @@ import { record } from '../activity/record'
 import { Page, Placement, type Site } from '../sites/models'
 import type { Desks } from './desk'
 import { bringAbout } from './outcomes'
-import { chapters, type Chapter } from './story'
+import { chapters, worthABrowser, type Chapter } from './story'
 
-/** Plays every chapter: plans it, does at the desk what was done there, checks, and sets its dates back. */
+/**
+ * Plays every chapter: plans it, does at the desk what was done there, checks, and sets its dates back.
+ * @returns those that are worth a look by a browser
+ */
 export async function seedInstalls(
   context: Context,
   desks: Desks,
   sites: Map<string, Site>,
   widgetIds: Record<string, string>,
   userIds: string[],
-): Promise<void> {
+): Promise<Install[]> {
   const boxes = new Map<string, Record<string, string>>()
   const planned = []
   for (const [index, chapter] of chapters.entries()) {
@@ -51,6 +53,7 @@ export async function seedInstalls(
       await retire(context, desks, chapter, install, userId, boxes.get(`${chapter.site} ${chapter.page}`)!)
   }
   for (const { chapter, install } of planned) await setBack(context, install, chapter.hoursAgo)
+  return planned.filter(({ chapter }) => worthABrowser(chapter)).map(({ install }) => install)
 }
 
 async function plan(
@@ -72,10 +75,7 @@ async function plan(
   return install.reload()
 }
 
-async function finishOpenChecks(context: Context, install: Install): Promise<void> {
-  for (const open of await Check.findAll({ where: { installId: install.id, state: 'queued' } }))
-    await runCheck(context, open.id)
-}
+const finishOpenChecks = (context: Context, install: Install) => lookAtPage(context, install.pageId)
 
 async function check(context: Context, install: Install, userId: string): Promise<void> {
   await queueCheck(context, await install.reload(), install.retiring ? 'retire' : 'person', userId)

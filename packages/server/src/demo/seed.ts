@@ -2,31 +2,37 @@ import type { Context } from '../platform/context'
 import { Instance, User } from '../accounts/models'
 import { hashPassword } from '../accounts/password'
 import { AGENCY } from '../accounts/setup'
-import { kinds } from '@pebblestrand/core/kinds'
 import { addSource, refreshSource } from '../sources/refresh'
 import type { Site } from '../sites/models'
-import { saveDraft } from '../widgets/draft'
+import { kindOf } from '@pebblestrand/core/kinds'
+import { draftOf, saveDraft } from '../widgets/draft'
+import { makeWidget } from '../widgets/make'
 import { Widget } from '../widgets/models'
 import { publish } from '../widgets/publish'
+import type { Install } from '../installs/models'
 import { Desks } from './desk'
 import { agency, people } from './people'
 import { seedInstalls } from './seed-installs'
 import { seedSite } from './seed-sites'
+import { seedVisits } from './seed-visits'
 import { feeds, widgets, type FeedName } from './story'
 
 /** Any number; keeps two processes from telling the story at once. */
 const LOCK = 4_600_002
 
-/** Tells the demo's story on an empty database, through the same functions the interface uses. */
-export async function seedDemo(context: Context): Promise<void> {
-  if (await User.count()) return
-  await context.db.transaction(async (transaction) => {
+/**
+ * Tells the demo's story on an empty database, through the same functions the interface uses.
+ * @returns installs that a browser is to look at, once there is something to be seen: the server answers
+ */
+export async function seedDemo(context: Context): Promise<Install[]> {
+  if (await User.count()) return []
+  return context.db.transaction(async (transaction) => {
     await context.db.query('SELECT pg_advisory_xact_lock(:lock)', { replacements: { lock: LOCK }, transaction })
-    if (!(await User.count())) await tell(context)
+    return (await User.count()) ? [] : tell({ ...context, browser: null })
   })
 }
 
-async function tell(context: Context): Promise<void> {
+async function tell(context: Context): Promise<Install[]> {
   const desks = new Desks(context.config.standinsPort)
   const standIns = await desks.sites().catch((error: Error) => {
     throw new Error(
@@ -40,7 +46,9 @@ async function tell(context: Context): Promise<void> {
     sites.set(from.host, await context.db.transaction((t) => seedSite(desks, from, users[0]!, t)))
   const sourceIds = await seedSources(context, desks)
   const widgetIds = await seedWidgets(context, sourceIds, users[0]!)
-  await seedInstalls(context, desks, sites, widgetIds, users)
+  const installs = await seedInstalls(context, desks, sites, widgetIds, users)
+  await seedVisits(context)
+  return installs
 }
 
 async function seedPeople(): Promise<string[]> {
@@ -68,22 +76,20 @@ async function seedWidgets(
   userId: string,
 ): Promise<Record<string, string>> {
   const ids: Record<string, string> = {}
-  for (const [name, { starter, feeds: from, settings }] of Object.entries(widgets)) {
-    const kind = kinds.headlines
-    const begun = kind.settings.parse({
-      ...kind.starters.find((s) => s.id === starter)!.settings,
-      ...settings,
-      include: 'include' in settings ? [...settings.include] : [],
-    })
-    const widget = await Widget.create({ kind: kind.id, name, draft: begun, starter, createdBy: userId })
-    await saveDraft(context.db, widget, { settings: { ...begun, sources: from.map((f) => sourceIds[f]) }, version: 1 })
+  for (const [name, { kind, starter, feeds: from, settings }] of Object.entries(widgets)) {
+    const widget = await makeWidget(context, { kind, starter, name }, userId)
+    const sources = kindOf(kind)!.content ? { sources: from.map((f) => sourceIds[f]) } : {}
+    await saveDraft(context, widget, { settings: { ...widget.draft, ...settings, ...sources }, version: 1 })
     await publish(context, widget.id, widget.draftVersion, userId)
     ids[name] = widget.id
   }
+  const again = (await Widget.findByPk(ids['Wind and weather']))!
+  await saveDraft(context, again, { settings: { ...draftOf(again), count: 3 }, version: again.draftVersion })
+  await publish(context, again.id, again.draftVersion, userId)
   // One draft that is ahead of its release.
   const ahead = (await Widget.findByPk(ids['Island headlines']))!
-  await saveDraft(context.db, ahead, {
-    settings: { ...ahead.draft, count: 6, author: true },
+  await saveDraft(context, ahead, {
+    settings: { ...draftOf(ahead), count: 6, author: true },
     version: ahead.draftVersion,
   })
   return ids

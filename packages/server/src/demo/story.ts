@@ -1,4 +1,6 @@
-import type { Method, Region } from '@pebblestrand/core/snippet'
+import type { MethodId } from '@pebblestrand/core/methods'
+import type { Region } from '@pebblestrand/core/platforms'
+import type { Settings } from '@pebblestrand/core/kinds'
 
 /** Widgets of the demo: settings differ from the starter's where they say so. Sources by the feed's name below. */
 export const feeds = {
@@ -10,29 +12,48 @@ export const feeds = {
 } as const
 export type FeedName = keyof typeof feeds
 
-export const widgets = {
+interface Told {
+  kind: string
+  starter: string
+  feeds: readonly FeedName[]
+  settings: Settings
+}
+
+const told = <Name extends string>(all: Record<Name, Told>) => all
+
+export const widgets = told({
   'Wind and weather': {
+    kind: 'headlines',
     starter: 'sidebar-list',
     feeds: ['weather'],
     settings: { accent: '#1f5f99', picture: 'none', excerpt: 0 },
   },
   'Harbour news': {
+    kind: 'headlines',
     starter: 'sidebar-list',
     feeds: ['harbour'],
     settings: { accent: '#1f5f99', picture: 'none', excerpt: 0 },
   },
-  'Island headlines': { starter: 'list-with-pictures', feeds: ['news'], settings: { count: 5, accent: '#9a4a24' } },
+  'Island headlines': {
+    kind: 'headlines',
+    starter: 'list-with-pictures',
+    feeds: ['news'],
+    settings: { count: 5, accent: '#9a4a24' },
+  },
   'What is on': {
+    kind: 'headlines',
     starter: 'three-across',
     feeds: ['culture'],
     settings: { accent: '#4a3fa0', title: 'own', titleText: 'What is on' },
   },
   'Culture column': {
+    kind: 'headlines',
     starter: 'sidebar-list',
     feeds: ['culture'],
     settings: { count: 3, accent: '#8a3b4f', author: true },
   },
   'Animal news': {
+    kind: 'headlines',
     starter: 'sidebar-list',
     feeds: ['news', 'harbour'],
     settings: {
@@ -43,11 +64,13 @@ export const widgets = {
     },
   },
   'Cycling notes': {
+    kind: 'headlines',
     starter: 'list-with-pictures',
     feeds: ['news', 'harbour'],
     settings: { include: ['cycl*', 'bicycle*'], count: 3, accent: '#b8472a', title: 'none' },
   },
   'Post in brief': {
+    kind: 'headlines',
     starter: 'three-across',
     feeds: ['news', 'harbour', 'culture'],
     settings: {
@@ -60,11 +83,30 @@ export const widgets = {
     },
   },
   'Choir in the papers': {
+    kind: 'headlines',
     starter: 'sidebar-list',
     feeds: ['culture', 'harbour'],
     settings: { include: ['choir', 'concert'], accent: '#7a3f8f', title: 'own', titleText: 'Heard about us' },
   },
-} as const
+  'Regatta reports': {
+    kind: 'headlines',
+    starter: 'sidebar-list',
+    feeds: ['harbour'],
+    settings: { include: ['lighthouse keeper'], accent: '#4a3fa0' },
+  },
+  'Workshop visits': {
+    kind: 'visit-counter',
+    starter: 'footer-line',
+    feeds: [],
+    settings: { week: true, accent: '#8a3b4f', start: 12_480 },
+  },
+  'Visitors since the practice opened': {
+    kind: 'visit-counter',
+    starter: 'digits',
+    feeds: [],
+    settings: { accent: '#0f7a72', title: '', start: 41_007 },
+  },
+})
 export type WidgetName = keyof typeof widgets
 
 /** What became of an install: each is brought about at the site's desk, then looked at by a real check. */
@@ -83,6 +125,12 @@ export type Outcome =
   | 'wrong-host'
   | 'script-stripped'
   | 'no-width'
+  | 'blocked'
+  | 'hidden'
+  | 'script-error'
+  | 'empty'
+  | 'overflow'
+  | 'old-release'
   | 'moved'
   | 'unreachable'
   | 'retired'
@@ -94,7 +142,7 @@ export interface Chapter {
   region: Region
   outcome: Outcome
   hoursAgo: number
-  method?: Method
+  method?: MethodId
 }
 
 const chapter = (
@@ -104,7 +152,7 @@ const chapter = (
   widget: WidgetName,
   outcome: Outcome,
   hoursAgo: number,
-  method?: Method,
+  method?: MethodId,
 ): Chapter => ({ site, page, region, widget, outcome, hoursAgo, method })
 
 export const chapters: Chapter[] = [
@@ -120,7 +168,9 @@ export const chapters: Chapter[] = [
   chapter('orrin-kiln', '/', 'footer', 'Post in brief', 'confirmed', 640),
   chapter('orrin-kiln', '/workshop', 'main', 'What is on', 'script-stripped', 11),
   chapter('orrin-kiln', '/shop', 'sidebar', 'Culture column', 'confirmed', 300),
+  chapter('orrin-kiln', '/shop', 'main', 'Workshop visits', 'confirmed', 280),
   chapter('orrin-kiln', '/shop', 'footer', 'Post in brief', 'confirmed', 290),
+  chapter('orrin-kiln', '/kiln', 'sidebar', 'Culture column', 'hidden', 22),
   chapter('observatory', '/', 'main', 'What is on', 'confirmed', 720),
   chapter('observatory', '/', 'sidebar', 'Culture column', 'confirmed', 720),
   chapter('observatory', '/visit', 'sidebar', 'Harbour news', 'confirmed', 430),
@@ -132,6 +182,11 @@ export const chapters: Chapter[] = [
   chapter('brackenfold', '/orchard', 'sidebar', 'Harbour news', 'wrong-placement', 30),
   chapter('brackenfold', '/club', 'sidebar', 'Island headlines', 'pasted', 1),
   chapter('brackenfold', '/club', 'footer', 'Post in brief', 'confirmed', 320),
+  chapter('brackenfold', '/tastings', 'main', 'Harbour news', 'blocked', 15),
+  chapter('windle-knot', '/archive', 'main', 'Harbour news', 'script-error', 18),
+  chapter('observatory', '/dome', 'sidebar', 'Regatta reports', 'empty', 14),
+  chapter('gullhaven', '/lost-property', 'sidebar', 'Harbour news', 'overflow', 9),
+  chapter('tarnside-vets', '/emergencies', 'sidebar', 'Wind and weather', 'old-release', 16),
   chapter('windle-knot', '/', 'main', 'Post in brief', 'confirmed', 1000),
   chapter('windle-knot', '/', 'sidebar', 'Culture column', 'confirmed', 990),
   chapter('windle-knot', '/collection', 'sidebar', 'Culture column', 'confirmed', 600),
@@ -143,6 +198,7 @@ export const chapters: Chapter[] = [
   chapter('windle-knot', '/learn', 'main', 'What is on', 'confirmed', 180),
   chapter('tarnside-vets', '/', 'sidebar', 'Animal news', 'confirmed', 350),
   chapter('tarnside-vets', '/', 'main', 'Post in brief', 'confirmed', 340),
+  chapter('tarnside-vets', '/', 'footer', 'Visitors since the practice opened', 'confirmed', 345),
   chapter('tarnside-vets', '/opening-hours', 'sidebar', 'Animal news', 'unpublished', 4),
   chapter('tarnside-vets', '/advice', 'main', 'Animal news', 'confirmed', 330),
   chapter('tarnside-vets', '/advice', 'footer', 'Post in brief', 'confirmed', 325, 'frame'),
@@ -158,3 +214,7 @@ export const chapters: Chapter[] = [
   chapter('ninefold-choir', '/concerts', 'sidebar', 'Choir in the papers', 'absent', 20),
   chapter('ninefold-choir', '/concerts', 'main', 'What is on', 'confirmed', 250),
 ]
+
+/** What only a browser sees, and a page that is worth a picture. */
+export const worthABrowser = ({ outcome, site, page }: Chapter) =>
+  ['script-error', 'empty', 'overflow', 'old-release'].includes(outcome) || (site === 'gullhaven' && page === '/')

@@ -1,11 +1,10 @@
-import type { FastifyInstance } from 'fastify'
+import { routes, type Found } from '@pebblestrand/contract'
+import { kindOf } from '@pebblestrand/core/kinds'
 import { QueryTypes } from 'sequelize'
-import { z } from 'zod'
+import type { z } from 'zod'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
-import { parse } from '../platform/http/parse'
-
-const Query = z.object({ q: z.string().trim().min(1).max(100) })
+import type { Serve } from '../platform/http/serve'
 
 /** Things by name, of all sorts; those that begin with the words first. */
 const find = `
@@ -19,13 +18,15 @@ SELECT * FROM (
 ORDER BY name NOT ILIKE :start, array_position(ARRAY['site', 'widget', 'page', 'install'], sort), lower(name), more
 LIMIT 12`
 
-export function findRoutes(app: FastifyInstance, { db }: Context): void {
-  app.get('/api/find', async (request) => {
-    const words = literally(parse(Query, request.query).q)
-    const rows = await db.query(find, {
+export function findRoutes(serve: Serve, { db }: Context): void {
+  serve(routes.find.find, async ({ query: { q } }) => {
+    const words = literally(q)
+    const rows = await db.query<z.infer<typeof Found>>(find, {
       replacements: { like: `%${words.split(/\s+/).join('%')}%`, start: `${words}%` },
       type: QueryTypes.SELECT,
     })
-    return { rows }
+    return {
+      rows: rows.map((row) => (row.sort === 'widget' ? { ...row, more: kindOf(row.more)?.name ?? row.more } : row)),
+    }
   })
 }

@@ -1,22 +1,21 @@
-import {
-  advise,
-  profiles,
-  snippetText,
-  stepsFor,
-  methodIds,
-  type Method,
-  type SnippetRequest,
-} from '@pebblestrand/core/snippet'
+import { advise, stepsFor } from '@pebblestrand/core/advice'
+import { methodIds, methods, type MethodId } from '@pebblestrand/core/methods'
+import { profiles, regions, type Region } from '@pebblestrand/core/platforms'
+import type { RegisterRow } from '@pebblestrand/contract'
+import { Op } from 'sequelize'
 import { agencyName } from '../accounts/setup'
 import { User } from '../accounts/models'
 import { Activity } from '../activity/models'
-import { Answer, Check, FindingRow, OPEN } from '../checks/models'
-import { Payload } from '../delivery/models'
+import { findingsOf, looksOf } from '../checks/describe-check'
+import { Check, ENDED } from '../checks/models'
+import { Artefact } from '../delivery/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { addressOf } from '../sites/address'
+import { scriptNow } from '../delivery/script-versions'
 import { Site } from '../sites/models'
 import { Install } from './models'
-import { readOne, type RegisterRow } from './register'
+import { readOne } from './register'
 
 /** All that one install's screen shows. */
 export async function describeInstall(context: Context, id: string) {
@@ -25,7 +24,11 @@ export async function describeInstall(context: Context, id: string) {
   if (!row || !install) throw new AppError('not-found')
   const site = (await Site.findByPk(row.siteId))!
   const profile = profiles[site.platform]!
-  const advice = advise(profile, row.region)
+  const region = row.region ?? OVER_PAGE
+  const running = await Check.findOne({
+    where: { installId: id, state: { [Op.notIn]: [...ENDED] } },
+    attributes: ['id', 'state'],
+  })
   return {
     ...row,
     url: addressOf(row),
@@ -34,59 +37,49 @@ export async function describeInstall(context: Context, id: string) {
     retiredAt: install.retiredAt,
     platform: profile.name,
     cacheMinutes: site.cacheMinutes,
-    advice,
-    snippets: await snippets(context, install, row),
-    steps: stepsFor(profile, {
-      page: row.page,
-      region: row.region,
-      method: install.method,
-      cacheMinutes: site.cacheMinutes,
-    }),
+    advice: advise(profile, region),
+    ...(await snippets(context, install, row)),
+    steps: stepsFor(profile, { page: row.page, region, method: install.method, cacheMinutes: site.cacheMinutes }),
     check: await lastCheck(install),
-    running: await Check.findOne({
-      where: { installId: id, state: [...OPEN] },
-      attributes: ['id', 'state'],
-    }),
+    running: running && { id: running.id, state: running.state },
     timeLine: await timeLine(id),
   }
 }
 
-/** The page's address for a visitor; a pattern is looked at by its fixed beginning. */
-export const addressOf = ({ origin, path }: { origin: string; path: string }) =>
-  origin + (path.replace(/\*.*$/, '') || '/')
+/** Where code that stands over the page is pasted: where it is out of the way, on every kind of page. */
+const OVER_PAGE: Region = Object.keys(regions).at(-1) as Region
 
-async function snippets({ config }: Context, install: Install, row: RegisterRow): Promise<Record<Method, string>> {
-  const payload = await Payload.findByPk(install.id)
+/** Px that a frame over the page begins with; what is in it says the rest. */
+const OVER_PAGE_WIDTH = 360
+
+/** By method; `pinned` with one version of the script, where the method loads it. */
+async function snippets({ config }: Context, install: Install, row: RegisterRow) {
   const agency = await agencyName()
-  const request: Omit<SnippetRequest, 'method'> = {
-    origin: config.origin,
-    publicId: install.publicId,
-    name: row.widget,
-    agency,
-    width: row.width,
-    height: payload?.height ?? 0,
-  }
-  return Object.fromEntries(methodIds.map((method) => [method, snippetText({ ...request, method })])) as Record<
-    Method,
-    string
-  >
+  const artefacts = await Artefact.findAll({ attributes: ['form', 'facts'], where: { installId: install.id } })
+  const height = artefacts.find((a) => a.facts.height)?.facts.height ?? 0
+  const { publicId } = install
+  const { origin } = config
+  const request = { origin, publicId, name: row.widget, agency, width: row.width ?? OVER_PAGE_WIDTH, height }
+  const texts = (pinned?: typeof scriptNow) =>
+    Object.fromEntries(methodIds.map((method) => [method, methods[method].text({ ...request, pinned })])) as Record<
+      MethodId,
+      string
+    >
+  return { snippets: texts(), pinned: texts(scriptNow) }
 }
 
 async function lastCheck(install: Install) {
   const check = install.lastCheckId && (await Check.findByPk(install.lastCheckId))
   if (!check) return null
-  const [findings, answers] = await Promise.all([
-    FindingRow.findAll({ where: { checkId: check.id }, order: [['position', 'ASC']] }),
-    Answer.findAll({ where: { checkId: check.id }, attributes: { exclude: ['html'] }, order: [['which', 'DESC']] }),
-  ])
+  const { id, cause, facts, statusAfter, finishedAt: at } = check
   return {
-    id: check.id,
-    cause: check.cause,
-    at: check.finishedAt,
-    facts: check.facts,
-    statusAfter: check.statusAfter,
-    findings,
-    answers,
+    id,
+    cause,
+    at,
+    facts,
+    statusAfter,
+    findings: await findingsOf(id),
+    looks: await looksOf(check, install.publicId),
   }
 }
 

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Answer, Check, Round } from '../checks/models'
+import { Check, Look, Round } from '../checks/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { pasteAt, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { Install } from './models'
@@ -23,7 +23,7 @@ interface Detail {
   steps: { id: string }[]
   check: {
     findings: { code: string; remedy: string; proof: { excerpts: { line: number; text: string }[] } }[]
-    answers: { which: string; status: number }[]
+    looks: { how: string; status: number }[]
     facts: { region: string }
   } | null
   timeLine: { verb: string; data: { status?: string; code?: string } }[]
@@ -54,7 +54,7 @@ describe('one install, from plan to proof and out again', () => {
       timeLine: [{ verb: 'planned' }],
     })
     expect((await Install.findByPk(id))!.baseline).toMatchObject({
-      fingerprint: expect.stringMatching(/^[0-9a-f]{32}$/),
+      fingerprint: expect.stringMatching(/^p1:/),
       lastModified: expect.any(String),
     })
   })
@@ -87,7 +87,7 @@ describe('one install, from plan to proof and out again', () => {
       check: { findings: [{ code: 'unpublished', remedy: expect.stringContaining('Publish page') }] },
     })
   })
-  it('confirmed, with both answers kept', async () => {
+  it('confirmed, with both looks kept', async () => {
     await pasteAt('brackenfold', '/orchard', { 'sidebar.code': (await read(id)).snippets.inline })
     const install = await checked(id)
     expect(install).toMatchObject({
@@ -95,14 +95,14 @@ describe('one install, from plan to proof and out again', () => {
       check: {
         findings: [],
         facts: { region: 'sidebar' },
-        answers: [
-          { which: 'served', status: 200 },
-          { which: 'fresh', status: 200 },
+        looks: [
+          { how: 'served', status: 200 },
+          { how: 'fresh', status: 200 },
         ],
       },
     })
     const kept = await ada.get(
-      `/api/checks/${(await Check.findOne({ where: { installId: id, state: 'done' }, order: [['askedAt', 'DESC']] }))!.id}/answers/fresh`,
+      `/api/checks/${(await Check.findOne({ where: { installId: id, state: 'done' }, order: [['askedAt', 'DESC']] }))!.id}/looks/fresh`,
     )
     expect(kept.headers['content-type']).toBe('text/plain; charset=utf-8')
     expect(kept.body).toContain('data-pebblestrand=')
@@ -127,9 +127,9 @@ describe('one install, from plan to proof and out again', () => {
       ['checked', 'confirmed'],
     ])
   })
-  it('keeps whole pages of the newest checks only', async () => {
+  it('keeps whole pages of the newest looks only', async () => {
     for (let i = 0; i < 4; i++) await checked(id)
-    expect(await Answer.count()).toBeLessThanOrEqual(12)
+    expect(await Look.count()).toBeLessThanOrEqual(10)
     expect(await Check.count({ where: { installId: id, state: 'done' } })).toBeGreaterThan(8)
   })
   it('is retired only when it is proved to be gone', async () => {

@@ -1,5 +1,5 @@
-import type { Method } from '@pebblestrand/core/snippet'
-import type { InstallStatus } from '@pebblestrand/core/verify'
+import type { MethodId } from '@pebblestrand/core/methods'
+import type { InstallStatus } from '@pebblestrand/core/verify/words'
 import {
   Model,
   type CreationOptional,
@@ -15,14 +15,15 @@ export interface Baseline {
   lastModified: string | null
 }
 
-/** One widget on one page and placement, by one method. */
+/** One widget on one page or pattern of pages, in a placement unless it stands over the page, by one method. */
 export class Install extends Model<InferAttributes<Install>, InferCreationAttributes<Install>> {
   declare id: CreationOptional<string>
   declare publicId: string
   declare widgetId: string
   declare pageId: string
-  declare placementId: string
-  declare method: Method
+  /** Null for one that stands over the page. */
+  declare placementId: CreationOptional<string | null>
+  declare method: MethodId
   declare status: CreationOptional<InstallStatus>
   declare retiring: CreationOptional<boolean>
   declare stepsDone: CreationOptional<string[]>
@@ -43,7 +44,7 @@ export function defineInstalls(sequelize: Sequelize): void {
       publicId: text(),
       widgetId: ref(),
       pageId: ref(),
-      placementId: ref(),
+      placementId: maybeRef(),
       method: text(),
       status: { ...text(), defaultValue: 'planned' },
       retiring: yesNo(),

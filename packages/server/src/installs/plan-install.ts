@@ -1,64 +1,95 @@
-import { advise, profiles, type Method } from '@pebblestrand/core/snippet'
-import { Op, UniqueConstraintError } from 'sequelize'
+import { advise } from '@pebblestrand/core/advice'
+import { kindOf } from '@pebblestrand/core/kinds'
+import { methodIds, type MethodId } from '@pebblestrand/core/methods'
+import { profiles } from '@pebblestrand/core/platforms'
+import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { queueCheck } from '../checks/queue-check'
-import { recomputeForWidget } from '../delivery/compute'
+import { inTurn, recomputeIn } from '../delivery/recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { publicId } from '../platform/ids'
 import { Page, Placement, Site } from '../sites/models'
+import { wholeSite } from '../sites/whole-site'
 import { Release, Widget } from '../widgets/models'
 import { Install } from './models'
 
 export interface WantedInstall {
   widgetId: string
-  pageId: string
-  placementId: string
-  method?: Method
+  /** Where no page is named: the whole of this site. */
+  siteId?: string | null
+  pageId?: string | null
+  placementId?: string | null
+  method?: MethodId
 }
 
 /** Plans an install: the best method for the placement, the bytes it will serve, and a first look at the page as it is now. */
 export async function planInstall(context: Context, wanted: WantedInstall, userId: string | null): Promise<Install> {
-  const [widget, page, placement] = await Promise.all([
-    Widget.findByPk(wanted.widgetId),
-    Page.findByPk(wanted.pageId, { include: Site }),
-    Placement.findByPk(wanted.placementId),
-  ])
-  if (!widget || !page || !placement) throw new AppError('not-found')
-  if (placement.siteId !== page.siteId || (placement.pageId && placement.pageId !== page.id)) {
-    throw new AppError('invalid', {
-      message: 'placementId: this placement is not on that page.',
-      issues: [{ field: 'placementId', message: 'is not on that page' }],
-    })
-  }
+  const widget = await Widget.findByPk(wanted.widgetId)
+  if (!widget) throw new AppError('not-found')
   if (!(await Release.count({ where: { widgetId: widget.id } }))) throw new AppError('not-published')
+  const page = await pageFor(wanted)
+  const placement = await placementFor(widget, page, wanted.placementId ?? null)
   const profile = profiles[page.Site!.platform]!
+  const method = wanted.method ?? (placement ? advise(profile, placement.region).best.method : methodIds[0])
   const install = await create(
     context,
-    { ...wanted, method: wanted.method ?? advise(profile, placement.region).best.method },
+    { widgetId: widget.id, pageId: page.id, placementId: placement?.id ?? null, method },
     userId,
   )
-  await recomputeForWidget(context, widget.id, { installId: install.id })
   await queueCheck(context, install, 'plan', userId)
   return install
 }
 
-async function create({ db }: Context, wanted: Required<WantedInstall>, userId: string | null): Promise<Install> {
+async function pageFor({ pageId, siteId }: WantedInstall): Promise<Page> {
+  const page = pageId
+    ? await Page.findByPk(pageId, { include: Site })
+    : siteId && (await Site.count({ where: { id: siteId } }))
+      ? await wholeSite(siteId)
+      : null
+  if (!page) throw new AppError('not-found')
+  return page
+}
+
+/** The placement, where the widget's kind wants one. */
+async function placementFor(widget: Widget, page: Page, id: string | null): Promise<Placement | null> {
+  const wrong = (message: string) =>
+    new AppError('invalid', {
+      message: `placementId: ${message}.`,
+      issues: [{ field: 'placementId', message }],
+    })
+  const overPage = kindOf(widget.kind)?.presence?.overPage ?? false
+  if (!id) {
+    if (overPage) return null
+    throw wrong('is missing: this widget stands in a placement')
+  }
+  if (overPage) throw wrong('must be left out: this widget stands over the page')
+  const placement = await Placement.findByPk(id)
+  if (!placement) throw new AppError('not-found')
+  if (placement.siteId !== page.siteId || (placement.pageId && placement.pageId !== page.id))
+    throw wrong('is not on that page')
+  return placement
+}
+
+/** The install and what it serves come about together: its snippet never points to nothing. */
+async function create(
+  context: Context,
+  wanted: Pick<Install, 'widgetId' | 'pageId' | 'method'> & { placementId: string | null },
+  userId: string | null,
+): Promise<Install> {
   try {
-    return await db.transaction(async (transaction) => {
+    return await context.db.transaction(async (transaction: Transaction) => {
+      await inTurn(context, wanted.widgetId, transaction)
       const install = await Install.create({ ...wanted, publicId: publicId(), plannedBy: userId }, { transaction })
       await record('planned', { userId, installId: install.id }, transaction)
+      await recomputeIn(context, wanted.widgetId, { installIds: [install.id] }, transaction)
       return install
     })
   } catch (error) {
     if (!(error instanceof UniqueConstraintError)) throw error
+    const { widgetId, pageId, placementId } = wanted
     const there = await Install.findOne({
-      where: {
-        widgetId: wanted.widgetId,
-        pageId: wanted.pageId,
-        placementId: wanted.placementId,
-        status: { [Op.ne]: 'retired' },
-      },
+      where: { widgetId, pageId, placementId, status: { [Op.ne]: 'retired' } },
     })
     throw new AppError('already-planned', { data: { installId: there?.id } })
   }

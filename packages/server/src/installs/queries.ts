@@ -1,3 +1,5 @@
+import type { registerSorts } from '@pebblestrand/contract'
+
 // Statements of this subject, kept together.
 
 const from = `
@@ -6,7 +8,7 @@ JOIN widgets w ON w.id = i.widget_id
 JOIN pages p ON p.id = i.page_id
 JOIN sites s ON s.id = p.site_id
 JOIN clients c ON c.id = s.client_id
-JOIN placements pl ON pl.id = i.placement_id
+LEFT JOIN placements pl ON pl.id = i.placement_id
 LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0`
 
 /** One line of the register. A finding is shown where the install is at fault. */
@@ -31,7 +33,7 @@ WHERE (:status = '' OR i.status = :status) AND (:status = 'retired' OR :retired 
   AND (:q = '' OR w.name ILIKE '%' || :q || '%' OR s.name ILIKE '%' || :q || '%' OR p.title ILIKE '%' || :q || '%' OR c.name ILIKE '%' || :q || '%')`
 
 /** Columns the register can be sorted by, as safe SQL. */
-export const sortColumns = {
+export const sortColumns: Record<(typeof registerSorts)[number], string> = {
   widget: 'lower(w.name)',
   site: 'lower(s.name)',
   page: 'p.position',
@@ -39,7 +41,7 @@ export const sortColumns = {
   status: `array_position(ARRAY['needs-a-hand','planned','handed-over','pasted','confirmed','retired'], i.status)`,
   checked: 'i.checked_at',
   planned: 'i.planned_at',
-} as const
+}
 
 export const register = (sort: keyof typeof sortColumns, descending: boolean) => `
 SELECT ${columns}, count(*) OVER ()::int AS "total" ${from} ${where}

@@ -1,110 +1,86 @@
-import { methodIds } from '@pebblestrand/core/snippet'
-import type { FastifyInstance } from 'fastify'
-import { z } from 'zod'
-import { userOf } from '../accounts/guard'
+import { routes } from '@pebblestrand/contract'
 import { record } from '../activity/record'
 import { queueCheck } from '../checks/queue-check'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { IdParams } from '../platform/http/paging'
-import { parse } from '../platform/http/parse'
+import type { Serve } from '../platform/http/serve'
 import { describeInstall } from './describe'
 import { Install } from './models'
 import { planInstall } from './plan-install'
-import { FilterValuesQuery, readFilterValues, readIds, readRegister, RegisterQuery } from './register'
+import { readFilterValues, readIds, readRegister } from './register'
 
-const NewInstall = z.object({
-  widgetId: z.uuid(),
-  pageId: z.uuid(),
-  placementId: z.uuid(),
-  method: z.enum(methodIds).optional(),
-})
-const Change = z.object({
-  method: z.enum(methodIds).optional(),
-  stepsDone: z.array(z.string().max(20)).max(20).optional(),
-})
-
-export function installRoutes(app: FastifyInstance, context: Context): void {
+export function installRoutes(serve: Serve, context: Context): void {
   const { db } = context
 
-  app.get('/api/installs', async (request) => readRegister(db, parse(RegisterQuery, request.query)))
-  app.get('/api/installs/ids', async (request) => ({ ids: await readIds(db, parse(RegisterQuery, request.query)) }))
-  app.get('/api/installs/filters', async (request) => readFilterValues(db, parse(FilterValuesQuery, request.query)))
+  serve(routes.installs.list, ({ query }) => readRegister(db, query))
+  serve(routes.installs.ids, async ({ query }) => ({ ids: await readIds(db, query) }))
+  serve(routes.installs.filters, ({ query }) => readFilterValues(db, query.siteId))
 
-  app.post('/api/installs', async (request) => {
-    const install = await planInstall(context, parse(NewInstall, request.body), userOf(request).id)
-    return { id: install.id }
-  })
+  serve(routes.installs.plan, async ({ body, userId }) => ({ id: (await planInstall(context, body, userId)).id }))
 
-  app.get('/api/installs/:id', async (request) => describeInstall(context, parse(IdParams, request.params).id))
+  serve(routes.installs.read, ({ params }) => describeInstall(context, params.id))
 
-  app.patch('/api/installs/:id', async (request) => {
-    const install = await installOf(request.params)
-    const change = parse(Change, request.body)
+  serve(routes.installs.change, async ({ params, body: change, userId }) => {
+    const install = await installOf(params.id)
     await db.transaction(async (transaction) => {
       if (change.method && change.method !== install.method)
-        await record(
-          'method',
-          { userId: userOf(request).id, installId: install.id, data: { method: change.method } },
-          transaction,
-        )
+        await record('method', { userId, installId: install.id, data: { method: change.method } }, transaction)
       await install.update(change, { transaction })
     })
     return describeInstall(context, install.id)
   })
 
-  /** Someone says it is pasted; from then on its absence is a fault. */
-  app.post('/api/installs/:id/pasted', async (request) => {
-    const install = await installOf(request.params)
+  /** From then on its absence is a fault. */
+  serve(routes.installs.pasted, async ({ params, userId }) => {
+    const install = await installOf(params.id)
     if (install.status !== 'planned' && install.status !== 'handed-over') throw new AppError('cannot-now')
     await db.transaction(async (transaction) => {
       await install.update({ status: 'pasted', pastedAt: new Date() }, { transaction })
-      await record('pasted', { userId: userOf(request).id, installId: install.id }, transaction)
+      await record('pasted', { userId, installId: install.id }, transaction)
     })
     return describeInstall(context, install.id)
   })
 
-  /** Undoes the above, where nothing was seen of it yet. */
-  app.delete('/api/installs/:id/pasted', async (request) => {
-    const install = await installOf(request.params)
+  serve(routes.installs.unpasted, async ({ params, userId }) => {
+    const install = await installOf(params.id)
     if (!install.pastedAt || install.confirmedAt || install.status === 'retired') throw new AppError('cannot-now')
     await db.transaction(async (transaction) => {
       await install.update({ status: 'planned', pastedAt: null }, { transaction })
-      await record('unpasted', { userId: userOf(request).id, installId: install.id }, transaction)
+      await record('unpasted', { userId, installId: install.id }, transaction)
     })
     return describeInstall(context, install.id)
   })
 
-  app.post('/api/installs/:id/checks', async (request) => {
-    const install = await installOf(request.params)
+  serve(routes.installs.check, async ({ params, userId }) => {
+    const install = await installOf(params.id)
     if (install.status === 'retired') throw new AppError('cannot-now')
-    return { checkId: await queueCheck(context, install, install.retiring ? 'retire' : 'person', userOf(request).id) }
+    return { checkId: await queueCheck(context, install, install.retiring ? 'retire' : 'person', userId) }
   })
 
-  /** Meant to be gone: it counts as retired once a check has not found it any more. */
-  app.post('/api/installs/:id/retire', async (request) => {
-    const install = await installOf(request.params)
+  /** It counts as retired once a check has not found it any more. */
+  serve(routes.installs.retire, async ({ params, userId }) => {
+    const install = await installOf(params.id)
     if (install.status === 'retired') throw new AppError('cannot-now')
     await db.transaction(async (transaction) => {
       await install.update({ retiring: true }, { transaction })
-      await record('retiring', { userId: userOf(request).id, installId: install.id }, transaction)
+      await record('retiring', { userId, installId: install.id }, transaction)
     })
-    return { checkId: await queueCheck(context, install, 'retire', userOf(request).id) }
+    return { checkId: await queueCheck(context, install, 'retire', userId) }
   })
 
-  app.delete('/api/installs/:id/retire', async (request) => {
-    const install = await installOf(request.params)
+  serve(routes.installs.keep, async ({ params, userId }) => {
+    const install = await installOf(params.id)
     if (!install.retiring || install.status === 'retired') throw new AppError('cannot-now')
     await db.transaction(async (transaction) => {
       await install.update({ retiring: false }, { transaction })
-      await record('kept', { userId: userOf(request).id, installId: install.id }, transaction)
+      await record('kept', { userId, installId: install.id }, transaction)
     })
-    return { checkId: await queueCheck(context, install, 'person', userOf(request).id) }
+    return { checkId: await queueCheck(context, install, 'person', userId) }
   })
 }
 
-async function installOf(params: unknown): Promise<Install> {
-  const install = await Install.findByPk(parse(IdParams, params).id)
+async function installOf(id: string): Promise<Install> {
+  const install = await Install.findByPk(id)
   if (!install) throw new AppError('not-found')
   return install
 }

@@ -23,6 +23,7 @@ const font = (name: string, file: string) => require.resolve(`@fontsource-variab
 export const assets = {
   tasks: join(packages, 'server', 'dist', 'tasks.cjs'),
   runtime: join(packages, 'widget', 'dist', 'strand.js'),
+  behaviours: join(packages, 'widget', 'dist', 'behaviours'),
   web: join(packages, 'web', 'dist'),
   fonts: {
     'atkinson-hyperlegible-next.woff2': font(

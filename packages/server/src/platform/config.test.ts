@@ -7,9 +7,10 @@ describe('configuration from the environment', () => {
   it('has a default for everything but the database', () => {
     expect(readConfig(url)).toEqual({
       port: 4600,
+      chromium: '/usr/bin/chromium',
       host: '127.0.0.1',
       origin: 'http://localhost:4600',
-      trustProxy: false,
+      trustProxy: 0,
       databaseUrl: url.DATABASE_URL,
       role: 'all',
       demo: true,
@@ -29,7 +30,15 @@ describe('configuration from the environment', () => {
     ['PEBBLESTRAND_ORIGIN', 'strand'],
     ['ROLE', 'captain'],
     ['NO_DEMO', 'yes'],
+    ['PEBBLESTRAND_TRUST_PROXY', 'yes'],
+    ['PEBBLESTRAND_TRUST_PROXY', '10.0.0.1,proxy.example'],
   ])('names %s when it is %s', (name, value) => expect(() => readConfig({ ...url, [name]: value })).toThrow(name))
+  it.each([
+    ['1', 1],
+    ['10.0.0.1, fd00::/8', ['10.0.0.1', 'fd00::/8']],
+  ])('believes so many proxies, or those it is told: %s', (given, trustProxy) =>
+    expect(readConfig({ ...url, PEBBLESTRAND_TRUST_PROXY: given })).toMatchObject({ trustProxy }),
+  )
   it('opens names below localhost for the demo only', () =>
     expect(readConfig({ ...url, NO_DEMO: '1' }).demo).toBe(false))
 })

@@ -1,13 +1,28 @@
 import { z } from 'zod'
 
+const Address = z.union([z.ipv4(), z.ipv6(), z.cidrv4(), z.cidrv6()])
+const Proxies = z
+  .string()
+  .default('0')
+  .transform((text, context) => {
+    if (/^\d$/.test(text.trim())) return Number(text)
+    const addresses = text.split(',').map((one) => one.trim())
+    if (addresses.every((one) => Address.safeParse(one).success)) return addresses
+    context.addIssue('must be how many proxies stand in front (0 to 9), or their addresses with commas between them')
+    return z.NEVER
+  })
+
 const Env = z.object({
   PEBBLESTRAND_PORT: z.coerce.number().int().min(1).max(65535).default(4600),
   PEBBLESTRAND_STANDINS_PORT: z.coerce.number().int().min(1).max(65535).default(4700),
   PEBBLESTRAND_HOST: z.string().default('127.0.0.1'),
   /** Where people and client sites reach this server, scheme and host. */
   PEBBLESTRAND_ORIGIN: z.url().optional(),
-  PEBBLESTRAND_TRUST_PROXY: z.enum(['0', '1']).default('0'),
+  /** How many proxies stand in front, or their addresses: what they say of who asks is believed, and no more. */
+  PEBBLESTRAND_TRUST_PROXY: Proxies,
   DATABASE_URL: z.string().min(1),
+  /** Chromium, for looks at pages as a browser shows them; where there is none, checks go without. */
+  PEBBLESTRAND_CHROMIUM: z.string().default('/usr/bin/chromium'),
   ROLE: z.enum(['web', 'worker', 'all']).default('all'),
   NO_DEMO: z.enum(['0', '1', '']).default(''),
 })
@@ -16,12 +31,15 @@ export interface Config {
   port: number
   host: string
   origin: string
-  trustProxy: boolean
+  /** Proxies in front: how many, or which addresses. */
+  trustProxy: number | string[]
   databaseUrl: string
   role: 'web' | 'worker' | 'all'
   /** Demo data on an empty database, and `*.localhost` open to the outbound client. */
   demo: boolean
   standinsPort: number
+  /** Path of the browser that looks at pages. */
+  chromium: string
 }
 
 /** Reads the environment. Throws a ZodError that names the variable. */
@@ -31,10 +49,11 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     port: e.PEBBLESTRAND_PORT,
     host: e.PEBBLESTRAND_HOST,
     origin: new URL(e.PEBBLESTRAND_ORIGIN ?? `http://localhost:${e.PEBBLESTRAND_PORT}`).origin,
-    trustProxy: e.PEBBLESTRAND_TRUST_PROXY === '1',
+    trustProxy: e.PEBBLESTRAND_TRUST_PROXY,
     databaseUrl: e.DATABASE_URL,
     role: e.ROLE,
     demo: e.NO_DEMO !== '1',
     standinsPort: e.PEBBLESTRAND_STANDINS_PORT,
+    chromium: e.PEBBLESTRAND_CHROMIUM,
   }
 }

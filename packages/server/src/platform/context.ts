@@ -1,9 +1,16 @@
 import type { FastifyBaseLogger } from 'fastify'
-import type { Sequelize } from 'sequelize'
+import type { Sequelize, Transaction } from 'sequelize'
 import type { Config } from './config'
+import type { BrowserPool } from './browser/pool'
 import type { Outbound } from './outbound/client'
 import type { Queue } from './queue'
 import type { Threads } from './threads/threads'
+
+type Facts = (
+  context: Context,
+  installIds: readonly string[],
+  transaction: Transaction,
+) => Promise<Map<string, unknown>>
 
 /** What every subject's routes and jobs work with. */
 export interface Context {
@@ -12,5 +19,9 @@ export interface Context {
   queue: Queue
   outbound: Outbound
   threads: Threads
+  /** Null where this machine has none. */
+  browser: BrowserPool | null
   log: FastifyBaseLogger
+  /** What subjects know of installs, by name. */
+  facts: Record<string, Facts>
 }

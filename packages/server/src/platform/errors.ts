@@ -16,6 +16,16 @@ export const errors = {
     remedy: 'Check both, or ask the owner for a new password.',
   },
   'too-many-tries': { status: 429, message: 'Too many tries.', remedy: 'Wait a few minutes, then try again.' },
+  'too-often': {
+    status: 429,
+    message: 'This was asked for very often just now.',
+    remedy: 'Wait a minute, then go on.',
+  },
+  'not-allowed': {
+    status: 403,
+    message: 'Your account may not do this.',
+    remedy: 'Ask the owner of this Pebblestrand to do it, or to let you.',
+  },
   'csrf-missing': {
     status: 403,
     message: 'The request did not come from this page.',
@@ -89,6 +99,16 @@ export const errors = {
     status: 422,
     message: 'The address could not be read.',
     remedy: 'Open it in a browser; if it works there, try again in a few minutes.',
+  },
+  'database-away': {
+    status: 503,
+    message: 'The database does not answer just now.',
+    remedy: 'Try again in a minute; what was saved is kept.',
+  },
+  tangled: {
+    status: 422,
+    message: 'This is too tangled to be read.',
+    remedy: 'Ask whoever made the page whether it can be made plainer.',
   },
   unexpected: {
     status: 500,

@@ -1,6 +1,7 @@
 import { ForeignKeyConstraintError, QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { recomputeForWidget } from '../delivery/compute'
+import { recomputeWidget } from '../delivery/queue-recompute'
+import { inTurn, recomputeIn } from '../delivery/recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { Removal } from './models'
@@ -15,24 +16,25 @@ const tookItsPlace: Record<string, string> = {
 }
 
 /**
- * Puts back what was taken out, every row as it was, and computes anew what its installs serve.
+ * Puts back what was taken out, every row as it was, and renders anew what its installs serve.
  * @throws AppError 'not-found' where it is back or forgotten; 'in-its-way' where something else took its place, or what it
  * belongs to was removed as well.
  */
 export async function bringBack(context: Context, removalId: string, userId: string | null): Promise<Removal> {
-  const { removal, places } = await context.db.transaction(async (transaction) => {
+  return context.db.transaction(async (transaction) => {
     const found = await Removal.findByPk(removalId, { transaction, lock: transaction.LOCK.UPDATE })
     if (!found) throw new AppError('not-found')
-    const installed = await placesIn(context, removalId, transaction)
+    const installed = await installsIn(context, removalId, transaction)
+    for (const { widgetId } of installed) await inTurn(context, widgetId, transaction)
     await putBack(context, removalId, transaction)
     await context.db.query(SERVED_AGAIN, { replacements: { removalId }, transaction })
     await found.destroy({ transaction })
     const { what, name, place } = found
     await record('brought-back', { userId, data: { what, name, place } }, transaction)
-    return { removal: found, places: installed }
+    for (const { widgetId, installIds } of installed) await recomputeIn(context, widgetId, { installIds }, transaction)
+    if (what === 'widget') await recomputeWidget(context, found.subjectId, transaction)
+    return found
   })
-  for (const { widgetId, placementId } of places) await recomputeForWidget(context, widgetId, { placementId })
-  return removal
 }
 
 const SERVED_AGAIN = `
@@ -40,11 +42,11 @@ DELETE FROM former_ids WHERE public_id IN (
   SELECT row_before ->> 'public_id' FROM removed_rows WHERE removal_id = :removalId AND table_name = 'installs'
 )`
 
-/** Which widgets are installed in which placements by what comes back. */
-const placesIn = ({ db }: Context, removalId: string, transaction: Transaction) =>
-  db.query<{ widgetId: string; placementId: string[] }>(
-    `SELECT row_before ->> 'widget_id' AS "widgetId", array_agg(DISTINCT row_before ->> 'placement_id') AS "placementId"
-     FROM removed_rows WHERE removal_id = :removalId AND table_name = 'installs' GROUP BY 1`,
+/** What comes back of each widget. */
+const installsIn = ({ db }: Context, removalId: string, transaction: Transaction) =>
+  db.query<{ widgetId: string; installIds: string[] }>(
+    `SELECT row_before ->> 'widget_id' AS "widgetId", array_agg(row_before ->> 'id') AS "installIds"
+     FROM removed_rows WHERE removal_id = :removalId AND table_name = 'installs' GROUP BY 1 ORDER BY 1`,
     { replacements: { removalId }, type: QueryTypes.SELECT, transaction },
   )
 

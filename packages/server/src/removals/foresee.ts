@@ -3,34 +3,29 @@ import { AppError } from '../platform/errors'
 import { DAYS_KEPT } from './forget'
 import type { Counts } from './models'
 import { named, standing } from './queries'
-import { whatGoes, type Subject } from './what-goes'
+import type { Foresight as Foreseen, Removable } from '@pebblestrand/contract'
+import { whatGoes } from './what-goes'
 
 const SHOWN = 8
 const counted = ['pages', 'placements', 'releases', 'installs'] as const
 
-export interface StandingInstall {
-  id: string
-  status: string
-  widget: string
-  site: string
-  page: string
-  placement: string
-}
-
 /** What a removal takes along, and where visitors may still see it. */
-export interface Foresight {
-  what: Subject
+export interface Foresight extends Foreseen {
   id: string
   siteId: string | null
-  name: string
   place: string
   counts: Counts
-  standing: { total: number; rows: StandingInstall[] }
-  daysKept: number
 }
 
+type StandingInstall = Foreseen['standing']['rows'][number]
+
 /** @throws AppError 'not-found' where there is no such thing. */
-export async function foresee(db: Sequelize, what: Subject, id: string, transaction?: Transaction): Promise<Foresight> {
+export async function foresee(
+  db: Sequelize,
+  what: Removable,
+  id: string,
+  transaction?: Transaction,
+): Promise<Foresight> {
   const ask = <T extends object>(sql: string, more: object = {}) =>
     db.query<T>(sql, { replacements: { id, ...more }, type: QueryTypes.SELECT, transaction })
   const [subject] = await ask<{ name: string; place: string; siteId: string | null }>(named[what])

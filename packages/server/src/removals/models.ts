@@ -6,7 +6,7 @@ import {
   type Sequelize,
 } from 'sequelize'
 import { id, json, maybeRef, ref, text, time } from '../platform/database/columns'
-import type { Subject } from './what-goes'
+import type { Removable } from '@pebblestrand/contract'
 
 /** How many of each went with it. */
 export type Counts = Partial<Record<'pages' | 'placements' | 'releases' | 'installs', number>>
@@ -14,7 +14,7 @@ export type Counts = Partial<Record<'pages' | 'placements' | 'releases' | 'insta
 /** Something that was taken out; its rows lie in `removed_rows`, which only SQL touches. */
 export class Removal extends Model<InferAttributes<Removal>, InferCreationAttributes<Removal>> {
   declare id: CreationOptional<string>
-  declare what: Subject
+  declare what: Removable
   declare subjectId: string
   /** The site it was, or was part of; none for a widget. */
   declare siteId: string | null

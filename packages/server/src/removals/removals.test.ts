@@ -1,13 +1,14 @@
 import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Check, Round } from '../checks/models'
-import { Payload } from '../delivery/models'
+import { removables, type Removable } from '@pebblestrand/contract'
+import { Artefact } from '../delivery/models'
 import { Install } from '../installs/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { pasteAt, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { forgetRemovals } from './forget'
 import { Removal } from './models'
-import { subjects, whatGoes, type Subject } from './what-goes'
+import { whatGoes } from './what-goes'
 
 let system: TestSystem
 let ada: Person
@@ -22,7 +23,7 @@ const plan = async (placementId: string) =>
       id: string
     }
   ).id
-const takeOut = async (what: Subject, id: string, standing = 0) =>
+const takeOut = async (what: Removable, id: string, standing = 0) =>
   (await ada.post('/api/removals', { what, id, standing })) as {
     status: number
     body: { id: string; error?: { code: string; data: unknown } }
@@ -31,7 +32,7 @@ const bringBack = (id: string) => ada.delete(`/api/removals/${id}`)
 
 /** Every row of every table that a removal may touch, as text, but for what says when it was computed. */
 async function everything(): Promise<Record<string, string[]>> {
-  const tables = [...new Set(subjects.flatMap((what) => whatGoes(what).map((part) => part.table)))]
+  const tables = [...new Set(removables.flatMap((what) => whatGoes(what).map((part) => part.table)))]
   const rows = await Promise.all(
     tables.map(async (table) => {
       const found = await ask<{ row: string }>(
@@ -74,7 +75,7 @@ describe('what goes with a subject', () => {
        WHERE c.contype = 'f' AND c.connamespace = 'public'::regnamespace AND c.confdeltype IN ('c', 'r')`,
     )
     expect(references.length).toBeGreaterThan(10)
-    for (const what of subjects) {
+    for (const what of removables) {
       const tables = whatGoes(what).map((part) => part.table)
       const missing = references.filter(({ from, to }) => tables.includes(to) && !tables.includes(from))
       expect([what, missing]).toEqual([what, []])
@@ -83,7 +84,7 @@ describe('what goes with a subject', () => {
 })
 
 describe('taking out and bringing back', () => {
-  const idOf: Record<Subject, () => string> = {
+  const idOf: Record<Removable, () => string> = {
     site: () => scene.siteId,
     page: () => scene.pageId,
     placement: () => scene.placements.sidebar!,
@@ -91,7 +92,7 @@ describe('taking out and bringing back', () => {
     install: () => installId,
   }
 
-  it.each(subjects)('a %s that visitors see is not taken out before that was said', async (what) => {
+  it.each(removables)('a %s that visitors see is not taken out before that was said', async (what) => {
     const { status, body } = await takeOut(what, idOf[what]())
     expect(status).toBe(409)
     expect(body.error).toMatchObject({
@@ -102,10 +103,10 @@ describe('taking out and bringing back', () => {
     expect(await Removal.count()).toBe(0)
   })
 
-  it.each(subjects)('a %s is gone with all that is its own, and back to the last row and byte', async (what) => {
+  it.each(removables)('a %s is gone with all that is its own, and back to the last row and byte', async (what) => {
     const before = await everything()
     const { publicId } = (await Install.findByPk(installId))!
-    const served = await system.app.inject(`/p/${publicId}.json`)
+    const served = await system.app.inject(`/p2/${publicId}.json`)
     expect(served.statusCode).toBe(200)
 
     const { status, body } = await takeOut(what, idOf[what](), 1)
@@ -117,11 +118,11 @@ describe('taking out and bringing back', () => {
         await ask(`SELECT 1 FROM ${table} WHERE ${where.replaceAll(':id', `'${idOf[what]()}'`)}`),
       ]).toEqual([table, []])
     expect(meanwhile).not.toEqual(before)
-    await expect.poll(async () => (await system.app.inject(`/p/${publicId}.json`)).statusCode).toBe(410)
+    await expect.poll(async () => (await system.app.inject(`/p2/${publicId}.json`)).statusCode).toBe(410)
 
     expect(await bringBack(body.id)).toMatchObject({ status: 200, body: { what, id: idOf[what]() } })
     expect(await everything()).toEqual(before)
-    expect((await system.app.inject(`/p/${publicId}.json`)).body).toBe(served.body)
+    expect((await system.app.inject(`/p2/${publicId}.json`)).body).toBe(served.body)
     expect((await bringBack(body.id)).status).toBe(404)
   })
 
@@ -166,8 +167,9 @@ describe('what was taken out', () => {
     ).body as { version: number }
     expect((await ada.post(`/api/widgets/${scene.widgetId}/releases`, { version })).body).toEqual({ number: 2 })
     await bringBack(body.id)
-    const { body: bytes } = (await Payload.findByPk(installId))!
-    expect(JSON.parse(bytes)).toMatchObject({ release: 2, items: { length: 2 } })
+    const { bytes } = (await Artefact.findOne({ where: { installId, form: 'payload' } }))!
+    const payload = JSON.parse(bytes.toString()) as { release: number; html: string }
+    expect([payload.release, payload.html.match(/<li/g)]).toEqual([2, ['<li', '<li']])
   })
   it('does not push out what took its place', async () => {
     const { body } = await takeOut('page', scene.pageId, 1)
@@ -214,7 +216,7 @@ describe('what was taken out', () => {
     const { publicId } = (await Install.findByPk(spareId))!
     await Removal.update({ removedAt: daysAgo(31) }, { where: { id: (await takeOut('install', spareId)).body.id } })
     await forgetRemovals()
-    expect((await system.app.inject(`/p/${publicId}.json`)).statusCode).toBe(410) // for good
+    expect((await system.app.inject(`/p2/${publicId}.json`)).statusCode).toBe(410) // for good
     expect((await bringBack(old)).status).toBe(404)
     expect(await ask(`SELECT 1 FROM removed_rows WHERE removal_id = '${old}'`)).toEqual([])
     expect((await bringBack(young)).status).toBe(200)

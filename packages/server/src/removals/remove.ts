@@ -1,17 +1,19 @@
 import { QueryTypes, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { OPEN } from '../checks/models'
+import type { Removable } from '@pebblestrand/contract'
+import { ENDED } from '../checks/models'
 import { closeRound } from '../checks/rounds'
-import { announce, inTurn } from '../delivery/compute'
+import { announce } from '../delivery/announce'
+import { inTurn } from '../delivery/recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { Page } from '../sites/models'
 import { foresee, type Foresight } from './foresee'
 import { Removal } from './models'
-import { deletedFor, heldFor, installsOf, whatGoes, type Subject } from './what-goes'
+import { deletedFor, heldFor, installsOf, whatGoes } from './what-goes'
 
 export interface Wanted {
-  what: Subject
+  what: Removable
   id: string
   /** On how many client pages, as far as the person knows, visitors may still see it. */
   standing: number
@@ -28,7 +30,7 @@ export async function remove(context: Context, wanted: Wanted, userId: string | 
   const { removal, rounds } = await context.db.transaction(async (transaction) => {
     const ask: Ask = (sql, more = {}) =>
       context.db.query(sql, { replacements: { id, ...more }, type: QueryTypes.SELECT, transaction })
-    await hold(context, what, ask, transaction)
+    await lockRows(context, what, ask, transaction)
     if (what === 'page' && !(await hasSiblings(id, transaction))) throw new AppError('last-page')
     const foreseen = await foresee(context.db, what, id, transaction)
     if (foreseen.standing.total > wanted.standing) throw new AppError('still-standing', { data: foreseen })
@@ -50,26 +52,31 @@ async function hasSiblings(pageId: string, transaction: Transaction): Promise<bo
   return !page || (await Page.count({ where: { siteId: page.siteId }, transaction })) > 1
 }
 
-const installsWhere = (what: Subject) => `install_id IN (SELECT id FROM installs WHERE ${installsOf(what).where})`
+const installsWhere = (what: Removable) => `install_id IN (SELECT id FROM installs WHERE ${installsOf(what).where})`
 
 /** Nobody computes for its installs, nor ties anything new to it, until the transaction is through. */
-async function hold(context: Context, what: Subject, ask: Ask, transaction: Transaction): Promise<void> {
+async function lockRows(context: Context, what: Removable, ask: Ask, transaction: Transaction): Promise<void> {
   const widgets = await ask<{ id: string }>(
     `SELECT DISTINCT widget_id AS id FROM installs WHERE ${installsOf(what).where} ORDER BY 1`,
   )
   for (const widget of widgets) await inTurn(context, widget.id, transaction)
   for (const { table, where } of heldFor(what))
-    await ask(`SELECT count(*) FROM (SELECT 1 FROM ${table} WHERE ${where} FOR UPDATE) held`)
+    await ask(`SELECT count(*) FROM (SELECT * FROM ${table} WHERE ${where} ORDER BY 1 FOR UPDATE) held`)
 }
 
 /** Gives the rounds that the stopped checks belonged to. */
-async function stopChecks(what: Subject, ask: Ask): Promise<Set<string>> {
+async function stopChecks(what: Removable, ask: Ask): Promise<Set<string>> {
   const stopped = await ask<{ round: string | null }>(
-    `UPDATE checks SET state = 'stopped', finished_at = now() WHERE state IN (:open) AND ${installsWhere(what)} RETURNING round_id AS round`,
-    { open: [...OPEN] },
+    `UPDATE checks SET state = 'stopped', finished_at = now() WHERE id IN (
+       SELECT id FROM checks WHERE state NOT IN (:ended) AND ${installsWhere(what)} ORDER BY id FOR UPDATE
+     ) RETURNING round_id AS round`,
+    { ended: [...ENDED] },
   )
   return new Set(stopped.flatMap(({ round }) => round ?? []))
 }
+
+/** A column that is not kept: pictures of pages are large, and made anew by the next check. */
+const LEFT_OUT = 'picture'
 
 async function keepRows(
   { what, id, siteId, name, place, counts }: Foresight,
@@ -81,14 +88,14 @@ async function keepRows(
   for (const [position, { table, where }] of whatGoes(what).entries())
     await ask(
       `INSERT INTO removed_rows (removal_id, position, table_name, row_before)
-       SELECT :removal, :position, :table, to_jsonb(t.*) FROM ${table} t WHERE ${where}`,
-      { removal: removal.id, position, table },
+       SELECT :removal, :position, :table, to_jsonb(t.*) - :left FROM ${table} t WHERE ${where}`,
+      { removal: removal.id, position, table, left: LEFT_OUT },
     )
   return removal
 }
 
 /** Public ids under which its installs are being served. */
-async function servedBy(what: Subject, ask: Ask): Promise<string[]> {
-  const rows = await ask<{ id: string }>(`SELECT public_id AS id FROM payloads WHERE ${installsWhere(what)}`)
+async function servedBy(what: Removable, ask: Ask): Promise<string[]> {
+  const rows = await ask<{ id: string }>(`SELECT DISTINCT public_id AS id FROM artefacts WHERE ${installsWhere(what)}`)
   return rows.map((row) => row.id)
 }

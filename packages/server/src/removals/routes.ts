@@ -1,44 +1,32 @@
-import type { FastifyInstance } from 'fastify'
+import { routes } from '@pebblestrand/contract'
 import { QueryTypes } from 'sequelize'
-import { z } from 'zod'
-import { userOf } from '../accounts/guard'
 import type { Context } from '../platform/context'
-import { IdParams, paged, Paging, windowOf } from '../platform/http/paging'
-import { parse } from '../platform/http/parse'
+import { paged, windowOf } from '../platform/http/paging'
+import type { Serve } from '../platform/http/serve'
 import { bringBack } from './bring-back'
 import { DAYS_KEPT } from './forget'
 import { listRemovals } from './queries'
 import { remove } from './remove'
-import { subjects } from './what-goes'
 
-const Wanted = z.object({
-  what: z.enum(subjects),
-  id: z.uuid(),
-  standing: z.number().int().min(0).default(0),
-})
-
-export function removalRoutes(app: FastifyInstance, context: Context): void {
-  app.get('/api/removals', async (request) => {
-    const query = parse(Paging, request.query)
-    const rows = await context.db.query<{ total: number }>(listRemovals, {
+export function removalRoutes(serve: Serve, context: Context): void {
+  serve(routes.removals.list, async ({ query }) => {
+    const rows = await context.db.query<never>(listRemovals, {
       replacements: windowOf(query),
       type: QueryTypes.SELECT,
     })
-    return { ...paged(rows, query), daysKept: DAYS_KEPT }
+    return {
+      ...(paged<{ total: number }>(rows, query) as never as { rows: never; total: number; page: number; size: number }),
+      daysKept: DAYS_KEPT,
+    }
   })
 
-  app.post('/api/removals', async (request) => {
-    const { id, name } = await remove(context, parse(Wanted, request.body), userOf(request).id)
+  serve(routes.removals.remove, async ({ body, userId }) => {
+    const { id, name } = await remove(context, body, userId)
     return { id, name }
   })
 
-  /** Undoes a removal. */
-  app.delete('/api/removals/:id', async (request) => {
-    const { what, subjectId, siteId, name } = await bringBack(
-      context,
-      parse(IdParams, request.params).id,
-      userOf(request).id,
-    )
+  serve(routes.removals.bringBack, async ({ params, userId }) => {
+    const { what, subjectId, siteId, name } = await bringBack(context, params.id, userId)
     return { what, id: subjectId, siteId, name }
   })
 }

@@ -1,6 +1,4 @@
-/** What can be taken out. */
-export const subjects = ['site', 'page', 'placement', 'widget', 'install'] as const
-export type Subject = (typeof subjects)[number]
+import type { Removable } from '@pebblestrand/contract'
 
 /** Rows of one table: `:id` in the condition is the subject's. */
 export interface Part {
@@ -11,7 +9,7 @@ export interface Part {
 const part = (table: string, where: string): Part => ({ table, where })
 
 /** Rows of its own, beside installs; what others refer to stands first. */
-const own: Record<Subject, Part[]> = {
+const own: Record<Removable, Part[]> = {
   site: [part('sites', 'id = :id'), part('pages', 'site_id = :id'), part('placements', 'site_id = :id')],
   page: [part('pages', 'id = :id'), part('placements', 'page_id = :id')],
   placement: [part('placements', 'id = :id')],
@@ -19,7 +17,7 @@ const own: Record<Subject, Part[]> = {
   install: [],
 }
 
-const installs: Record<Subject, string> = {
+const installs: Record<Removable, string> = {
   site: 'page_id IN (SELECT id FROM pages WHERE site_id = :id)',
   page: 'page_id = :id',
   placement: 'placement_id = :id',
@@ -27,33 +25,41 @@ const installs: Record<Subject, string> = {
   install: 'id = :id',
 }
 
+/** The readings that go with the pages they are of; a page's readings stay when an install on it goes. */
+const pages: Partial<Record<Removable, string>> = {
+  site: 'page_id IN (SELECT id FROM pages WHERE site_id = :id)',
+  page: 'page_id = :id',
+}
+
 /** What was noted about it, where that is not about one of its installs. */
-const notes: Partial<Record<Subject, string>> = { site: ' OR site_id = :id', widget: ' OR widget_id = :id' }
+const notes: Partial<Record<Removable, string>> = { site: ' OR site_id = :id', widget: ' OR widget_id = :id' }
 
 /** The installs that go with a subject. */
-export const installsOf = (what: Subject): Part => part('installs', installs[what])
+export const installsOf = (what: Removable): Part => part('installs', installs[what])
 
 /** Held while it is taken out: nothing new can be tied to any of these meanwhile. */
-export const heldFor = (what: Subject): Part[] => [
+export const heldFor = (what: Removable): Part[] => [
   ...(what === 'page' ? [part('sites', 'id = (SELECT site_id FROM pages WHERE id = :id)')] : []),
   ...own[what],
   installsOf(what),
 ]
 
 /** Deleted in this order, the rest goes by itself: the installs, then its own row where it has one beside them. */
-export const deletedFor = (what: Subject): Part[] => [installsOf(what), ...own[what].slice(0, 1)]
+export const deletedFor = (what: Removable): Part[] => [installsOf(what), ...own[what].slice(0, 1)]
 
 /** Everything that goes with a subject, in the order in which it can be put back. */
-export function whatGoes(what: Subject): Part[] {
+export function whatGoes(what: Removable): Part[] {
   const ids = `SELECT id FROM installs WHERE ${installs[what]}`
   const checks = `SELECT id FROM checks WHERE install_id IN (${ids})`
   return [
     ...own[what],
     installsOf(what),
+    ...(pages[what]
+      ? [part('readings', pages[what]), part('looks', `reading_id IN (SELECT id FROM readings WHERE ${pages[what]})`)]
+      : []),
     part('checks', `install_id IN (${ids})`),
     part('findings', `check_id IN (${checks})`),
-    part('answers', `check_id IN (${checks})`),
-    part('payloads', `install_id IN (${ids})`),
+    part('artefacts', `install_id IN (${ids})${what === 'widget' ? ' OR widget_id = :id' : ''}`),
     part('activity', `install_id IN (${ids})${notes[what] ?? ''}`),
   ]
 }

@@ -1,6 +1,10 @@
-import { profiles } from '@pebblestrand/core/snippet'
+import type { InstallOnSite } from '@pebblestrand/contract'
+import { kindOf, readSettings, type Settings } from '@pebblestrand/core/kinds'
+import { profiles } from '@pebblestrand/core/platforms'
 import { QueryTypes, type Sequelize } from 'sequelize'
+import type { z } from 'zod'
 import { User } from '../accounts/models'
+import { drawnInstalls, thumbnailsOf } from '../delivery/thumbnails'
 import { AppError } from '../platform/errors'
 import { Client, Page, Placement, Site } from './models'
 import { installsOfSite } from './queries'
@@ -24,7 +28,7 @@ export async function describeSite(db: Sequelize, id: string) {
         ['name', 'ASC'],
       ],
     }),
-    db.query(installsOfSite, { replacements: { siteId: id }, type: QueryTypes.SELECT }),
+    db.query<PlannedRow>(installsOfSite, { replacements: { siteId: id }, type: QueryTypes.SELECT }),
     site.keeperId ? User.findByPk(site.keeperId) : null,
   ])
   return {
@@ -38,8 +42,29 @@ export async function describeSite(db: Sequelize, id: string) {
     look: site.look,
     lookedAt: site.lookedAt,
     keeper: keeper?.name ?? null,
-    pages,
-    placements,
-    installs,
+    pages: pages.map(({ id: pageId, title, path }) => ({ id: pageId, title, path })),
+    placements: placements.map(({ id: placementId, pageId, name, region, width, selector }) => ({
+      id: placementId,
+      pageId,
+      name,
+      region,
+      width,
+      selector,
+    })),
+    installs: installs.map(withSettings),
+    thumbnails: {
+      ...(await thumbnailsOf(installs.map((install) => install.widgetId))),
+      ...(await drawnInstalls(installs.filter(({ kind }) => kindOf(kind)?.facts?.length).map((install) => install.id))),
+    },
   }
+}
+
+interface PlannedRow extends z.infer<typeof InstallOnSite> {
+  kindVersion: number | null
+}
+
+/** The release's settings as its kind has them now. */
+function withSettings({ kindVersion, settings, ...row }: PlannedRow) {
+  const kind = kindOf(row.kind)
+  return { ...row, settings: kind && settings ? (readSettings(kind, settings, kindVersion ?? 1) as Settings) : null }
 }

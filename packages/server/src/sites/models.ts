@@ -1,5 +1,5 @@
 import type { SiteLook } from '@pebblestrand/core/look'
-import type { Region } from '@pebblestrand/core/snippet'
+import type { Region } from '@pebblestrand/core/platforms'
 import {
   Model,
   type CreationOptional,

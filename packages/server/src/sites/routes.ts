@@ -1,27 +1,19 @@
+import { routes } from '@pebblestrand/contract'
 import type { SiteLook } from '@pebblestrand/core/look'
-import { profiles } from '@pebblestrand/core/snippet'
-import type { FastifyInstance } from 'fastify'
-import { col, fn, QueryTypes, where, type Transaction } from 'sequelize'
-import { z } from 'zod'
-import { userOf } from '../accounts/guard'
+import { profiles } from '@pebblestrand/core/platforms'
+import { col, fn, QueryTypes, where, type Sequelize, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { recomputeForPlacement, recomputeForSite } from '../delivery/compute'
+import { recomputeForPlacement, recomputeForSite } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
-import { IdParams, paged, Paging, windowOf } from '../platform/http/paging'
-import { parse } from '../platform/http/parse'
+import { paged, windowOf } from '../platform/http/paging'
+import type { Serve } from '../platform/http/serve'
 import { refusalOf } from '../platform/outbound/refusal'
 import { describeSite } from './describe-site'
 import { Client, Page, Placement, Site } from './models'
-import { listSites, siteOrders } from './queries'
-import { NewPage, NewPlacement, NewSite, PageChange, PlacementChange, SiteChange } from './schemas'
+import { allPlaces, listSites } from './queries'
 import { requireSelector } from './selector'
-
-const Listing = Paging.extend({
-  q: z.string().trim().max(100).default(''),
-  order: z.enum(Object.keys(siteOrders) as [keyof typeof siteOrders, ...(keyof typeof siteOrders)[]]).default('name'),
-})
 
 /** What most pages have; a new site begins with these, shared by all its pages. */
 const usualPlacements = [
@@ -31,7 +23,7 @@ const usualPlacements = [
   { name: 'footer', region: 'footer', width: 1280 },
 ] as const
 
-export function siteRoutes(app: FastifyInstance, context: Context): void {
+export function siteRoutes(serve: Serve, context: Context): void {
   const { db, config } = context
 
   const requireReachable = (origin: string) => {
@@ -40,26 +32,26 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
       throw new AppError('address-refused', { message: refusal, issues: [{ field: 'origin', message: refusal }] })
   }
 
-  app.get('/api/platforms', () => ({
+  serve(routes.sites.platforms, () => ({
     rows: Object.values(profiles).map(({ id, name, words }) => ({ id, name, words })),
   }))
 
-  app.get('/api/sites', async (request) => {
-    const query = parse(Listing, request.query)
-    const rows = await db.query<{ total: number; platform: string }>(listSites(query.order), {
+  serve(routes.sites.list, async ({ query }) => {
+    const rows = await db.query<never>(listSites(query.order), {
       replacements: { q: literally(query.q), ...windowOf(query) },
       type: QueryTypes.SELECT,
     })
-    const { rows: shown, ...page } = paged(rows, query)
-    return { rows: shown.map((row) => ({ ...row, platform: profiles[row.platform]?.name ?? row.platform })), ...page }
+    const { rows: shown, ...page } = paged<{ total: number; platform: string }>(rows, query)
+    return {
+      rows: shown.map((row) => ({ ...row, platform: profiles[row.platform]?.name ?? row.platform })) as never,
+      ...page,
+    }
   })
 
-  app.post('/api/sites', async (request) => {
-    const { client, ...wanted } = parse(NewSite, request.body)
+  serve(routes.sites.add, async ({ body: { client, ...wanted }, userId }) => {
     requireReachable(wanted.origin)
-    const userId = userOf(request).id
     const site = await db.transaction(async (transaction) => {
-      const clientId = await clientByName(client, transaction)
+      const clientId = await clientByName(db, client, transaction)
       const made = await Site.create({ ...wanted, clientId, keeperId: userId }, { transaction })
       await Page.create({ siteId: made.id, title: 'Home', path: '/' }, { transaction })
       await Placement.bulkCreate(
@@ -72,52 +64,43 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
     return { id: site.id }
   })
 
-  app.get('/api/sites/:id', async (request) => describeSite(db, parse(IdParams, request.params).id))
+  serve(routes.sites.read, ({ params }) => describeSite(db, params.id))
 
-  app.patch('/api/sites/:id', async (request) => {
-    const site = await found(Site.findByPk(parse(IdParams, request.params).id))
-    const { look, ...change } = parse(SiteChange, request.body)
+  serve(routes.sites.change, async ({ params, body: { look, ...change } }) => {
+    const site = await found(Site.findByPk(params.id))
     if (change.origin) requireReachable(change.origin)
-    await site.update({ ...change, ...(look === undefined ? {} : noted(site, look)) })
-    if (look !== undefined) await recomputeForSite(context, site.id)
+    const before = site.timeZone
+    await db.transaction(async (transaction) => {
+      await site.update({ ...change, ...(look === undefined ? {} : noted(site, look)) }, { transaction })
+      if (look !== undefined || site.timeZone !== before) await recomputeForSite(context, site.id, transaction)
+    })
     return describeSite(db, site.id)
   })
 
-  app.post('/api/sites/:id/pages', async (request) => {
-    const site = await found(Site.findByPk(parse(IdParams, request.params).id))
-    const wanted = parse(NewPage, request.body)
+  serve(routes.sites.addPage, async ({ params, body: wanted, userId }) => {
+    const site = await found(Site.findByPk(params.id))
     const page = await db.transaction(async (transaction) => {
       const position = await Page.count({ where: { siteId: site.id }, transaction })
       const made = await Page.create({ ...wanted, siteId: site.id, position }, { transaction })
-      await record(
-        'page-added',
-        { userId: userOf(request).id, siteId: site.id, data: { path: made.path } },
-        transaction,
-      )
+      await record('page-added', { userId, siteId: site.id, data: { path: made.path } }, transaction)
       return made
     })
     return { id: page.id }
   })
 
-  app.patch('/api/pages/:id', async (request) => {
-    const page = await found(Page.findByPk(parse(IdParams, request.params).id))
-    const change = parse(PageChange, request.body)
+  serve(routes.sites.changePage, async ({ params, body: change, userId }) => {
+    const page = await found(Page.findByPk(params.id))
     const before = page.path
     await db.transaction(async (transaction) => {
       await page.update(change, { transaction })
       if (page.path !== before)
-        await record(
-          'page-moved',
-          { userId: userOf(request).id, siteId: page.siteId, data: { before, path: page.path } },
-          transaction,
-        )
+        await record('page-moved', { userId, siteId: page.siteId, data: { before, path: page.path } }, transaction)
     })
     return describeSite(db, page.siteId)
   })
 
-  app.post('/api/sites/:id/placements', async (request) => {
-    const site = await found(Site.findByPk(parse(IdParams, request.params).id))
-    const wanted = parse(NewPlacement, request.body)
+  serve(routes.sites.addPlacement, async ({ params, body: wanted }) => {
+    const site = await found(Site.findByPk(params.id))
     requireSelector(wanted.selector)
     if (wanted.pageId && !(await Page.count({ where: { id: wanted.pageId, siteId: site.id } })))
       throw new AppError('not-found')
@@ -126,14 +109,24 @@ export function siteRoutes(app: FastifyInstance, context: Context): void {
     return { id: placement.id }
   })
 
-  app.patch('/api/placements/:id', async (request) => {
-    const placement = await found(Placement.findByPk(parse(IdParams, request.params).id))
-    const change = parse(PlacementChange, request.body)
+  serve(routes.sites.changePlacement, async ({ params, body: change }) => {
+    const placement = await found(Placement.findByPk(params.id))
     requireSelector(change.selector)
     const before = placement.width
-    await placement.update(change)
-    if (placement.width !== before) await recomputeForPlacement(context, placement.id)
+    await db.transaction(async (transaction) => {
+      await placement.update(change, { transaction })
+      if (placement.width !== before) await recomputeForPlacement(context, placement.id, transaction)
+    })
     return describeSite(db, placement.siteId)
+  })
+
+  serve(routes.sites.places, async ({ query }) => {
+    const q = literally(query.q).split(/\s+/).join('%')
+    const rows = await db.query<never>(allPlaces, {
+      replacements: { q, id: query.id ?? null, ...windowOf(query) },
+      type: QueryTypes.SELECT,
+    })
+    return paged<{ total: number }>(rows, query) as never
   })
 }
 
@@ -143,9 +136,14 @@ const noted = (site: Site, look: Omit<SiteLook, 'fontFaces'> | null) => ({
   lookedAt: look && new Date(),
 })
 
-async function clientByName(name: string, transaction: Transaction): Promise<string> {
+async function clientByName(db: Sequelize, name: string, transaction: Transaction): Promise<string> {
+  // Several sites of one new client may come at once: one makes it, the others find it.
+  await db.query('INSERT INTO clients (name) VALUES (:name) ON CONFLICT (lower(name)) DO NOTHING', {
+    replacements: { name },
+    transaction,
+  })
   const there = await Client.findOne({ where: where(fn('lower', col('name')), name.toLowerCase()), transaction })
-  return (there ?? (await Client.create({ name }, { transaction }))).id
+  return there!.id
 }
 
 async function found<T>(promise: Promise<T | null>): Promise<T> {

@@ -1,15 +1,14 @@
-import { load } from 'cheerio'
+import { readSelector } from '@pebblestrand/core/verify'
 import { AppError } from '../platform/errors'
 
-/** Refuses a selector that nothing could ever be matched by. */
+const SAYS =
+  'must be a CSS selector of names, #ids, .classes, [attributes], :not() of those, >, +, ~ and positions like :nth-child(2)'
+
+/** Refuses a selector that is not matched in one pass over a page (core/verify/selector.ts). */
 export function requireSelector(selector: string | null | undefined): void {
-  if (!selector) return
-  try {
-    load('<i></i>')('i').is(selector)
-  } catch {
+  if (selector && !readSelector(selector))
     throw new AppError('invalid', {
-      message: 'selector: is not a CSS selector.',
-      issues: [{ field: 'selector', message: 'is not a CSS selector' }],
+      message: `selector: ${SAYS}.`,
+      issues: [{ field: 'selector', message: SAYS }],
     })
-  }
 }

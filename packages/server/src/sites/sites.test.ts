@@ -148,6 +148,9 @@ describe('finding', () => {
   it('finds sites and pages by any part of their names, beginnings first', async () => {
     const rows = ((await ada.get('/api/find?q=cho')).body as { rows: { sort: string; name: string }[] }).rows
     expect(rows[0]).toMatchObject({ sort: 'site', name: 'Choir' })
+    await ada.post('/api/widgets', { kind: 'visit-counter', name: 'Zither visits' })
+    const widgets = ((await ada.get('/api/find?q=zither')).body as { rows: { more: string }[] }).rows
+    expect(widgets).toMatchObject([{ more: 'Visit counter' }])
     expect(((await ada.get('/api/find?q=100%25')).body as { rows: [] }).rows).toEqual([]) // a % is a letter, not a joker
   })
 })

@@ -1,4 +1,5 @@
-import type { FeedFormat, Picture } from '@pebblestrand/core/items'
+import type { ItemBody } from '@pebblestrand/core/items'
+import type { Cut } from '@pebblestrand/core/sources'
 import {
   Model,
   type CreationOptional,
@@ -18,10 +19,12 @@ export interface SourceProblem {
 
 export class Source extends Model<InferAttributes<Source>, InferCreationAttributes<Source>> {
   declare id: CreationOptional<string>
+  /** Its sort: core/sources. */
+  declare kind: CreationOptional<string>
   declare url: string
   declare title: string
   declare link: CreationOptional<string | null>
-  declare format: FeedFormat
+  declare format: string
   declare intervalMinutes: CreationOptional<number>
   declare etag: CreationOptional<string | null>
   declare lastModified: CreationOptional<string | null>
@@ -30,6 +33,8 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
   declare okAt: CreationOptional<Date | null>
   declare nextFetchAt: CreationOptional<Date>
   declare failures: CreationOptional<number>
+  /** How many parts of its items were too long to be kept whole. */
+  declare cut: CreationOptional<Cut>
   declare problem: CreationOptional<SourceProblem | null>
   declare createdAt: CreationOptional<Date>
 }
@@ -37,15 +42,13 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
 export class ItemRow extends Model<InferAttributes<ItemRow>, InferCreationAttributes<ItemRow>> {
   declare id: CreationOptional<string>
   declare sourceId: string
-  declare guid: string
-  declare title: string
-  declare text: string
-  declare html: string
+  declare key: string
   declare author: string | null
   declare publishedAt: Date | null
   declare link: string | null
-  declare picture: Picture | null
+  declare language: string | null
   declare labels: string[]
+  declare body: ItemBody
   declare position: number
   declare seenAt: CreationOptional<Date>
 }
@@ -54,6 +57,7 @@ export function defineSources(sequelize: Sequelize): void {
   Source.init(
     {
       id: id(),
+      kind: { ...text(), defaultValue: 'feed' },
       url: text(),
       title: text(),
       link: maybeText(),
@@ -66,6 +70,7 @@ export function defineSources(sequelize: Sequelize): void {
       okAt: maybeTime(),
       nextFetchAt: time(),
       failures: integer(0),
+      cut: json({}),
       problem: maybeJson(),
       createdAt: time(),
     },
@@ -75,15 +80,13 @@ export function defineSources(sequelize: Sequelize): void {
     {
       id: id(),
       sourceId: ref(),
-      guid: text(),
-      title: text(),
-      text: text(),
-      html: text(),
+      key: text(),
       author: maybeText(),
       publishedAt: maybeTime(),
       link: maybeText(),
-      picture: maybeJson(),
+      language: maybeText(),
       labels: json([]),
+      body: json(),
       position: integer(),
       seenAt: time(),
     },

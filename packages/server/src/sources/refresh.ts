@@ -1,9 +1,11 @@
 import { QueryTypes, UniqueConstraintError } from 'sequelize'
-import { recomputeForSource } from '../delivery/compute'
+import { recomputeForSource } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { job } from '../platform/queue'
 import { Source } from './models'
-import { readFeed, type FeedProblem, type FeedReading } from './read-feed'
+import { connectors } from './connector'
+import type { SourceFault, SourceReading } from './reading'
 import { contentHash, storeItems } from './store-items'
 
 const MINUTE = 60_000
@@ -13,12 +15,12 @@ const DAY = 24 * 60
 export const backOff = (intervalMinutes: number, failures: number) =>
   Math.min(Math.max(intervalMinutes, DAY), intervalMinutes * 2 ** Math.min(failures, 12))
 
-/** Adds a feed as a source, or gives the one that is there, also when two add it at once. Its items are stored at once. */
-export async function addSource(context: Context, url: string): Promise<Source> {
+/** Adds a source of one sort, or gives the one that is there, also when two add it at once. Its items are stored at once. */
+export async function addSource(context: Context, url: string, kind = 'feed'): Promise<Source> {
   const there = await Source.findOne({ where: { url } })
   if (there) return there
   try {
-    return await readNew(context, url)
+    return await readNew(context, url, kind)
   } catch (error) {
     const meanwhile = error instanceof UniqueConstraintError && (await Source.findOne({ where: { url } }))
     if (meanwhile) return meanwhile
@@ -26,30 +28,30 @@ export async function addSource(context: Context, url: string): Promise<Source> 
   }
 }
 
-async function readNew(context: Context, url: string): Promise<Source> {
-  const reading = await readFeed(context, url)
-  if (reading.kind === 'problem')
-    throw new AppError('fetch-failed', { message: reading.problem.message, remedy: reading.problem.remedy })
-  if (reading.kind !== 'feed') throw new AppError('no-feeds', { message: 'This is a web page, not a feed.' })
-  const { feed } = reading
+async function readNew(context: Context, url: string, kind: string): Promise<Source> {
+  const reading = await connectors[kind]!.read(context, url)
+  if (reading.kind === 'fault')
+    throw new AppError('fetch-failed', { message: reading.fault.message, remedy: reading.fault.remedy })
+  if (reading.kind !== 'read') throw new AppError('no-feeds', { message: 'This is a web page, not a feed.' })
+  const { read } = reading
   return context.db.transaction(async (transaction) => {
     const source = await Source.create(
-      { url, title: feed.title || new URL(url).host, link: feed.link, format: feed.format },
+      { kind, url, title: read.title || new URL(url).host, link: read.link, format: read.format },
       { transaction },
     )
-    await storeItems(source, feed.items, transaction)
-    await source.update(
-      {
-        ...wellNow(source),
-        etag: reading.etag,
-        lastModified: reading.lastModified,
-        contentHash: contentHash(reading.bytes),
-      },
-      { transaction },
-    )
+    await storeItems(source, read.entries, transaction)
+    await source.update({ ...wellNow(source), ...copyOf(reading) }, { transaction })
     return source
   })
 }
+
+/** What tells this copy from the next. */
+const copyOf = ({ etag, lastModified, bytes, read }: Extract<SourceReading, { kind: 'read' }>) => ({
+  etag,
+  lastModified,
+  contentHash: contentHash(bytes),
+  cut: read.cut,
+})
 
 const wellNow = (source: Source) => {
   const now = new Date()
@@ -62,42 +64,63 @@ const wellNow = (source: Source) => {
   }
 }
 
-/** One refresh: asks only for what is new, keeps the last good copy when that fails or gives nothing, and tells the widgets. */
+/** Read a source again. */
+export const refreshJob = job<{ sourceId: string; share: string }>('source-refresh', { oneWaiting: true })
+
+/**
+ * One refresh: asks only for what is new, keeps the last good copy when that fails or gives nothing. What is new and the
+ * rendering of the widgets that read it are noted in one transaction, so that neither is there without the other.
+ */
 export async function refreshSource(context: Context, sourceId: string): Promise<void> {
   const source = await Source.findByPk(sourceId)
   if (!source) return
-  const reading = await readFeed(context, source.url, source)
+  try {
+    await readAgain(context, source)
+  } catch (error) {
+    context.log.error(error)
+    await failed(source, BROKEN)
+  }
+}
+
+/** Whatever went wrong at our end: the source is tried again like one that does not answer, and a person hears of it. */
+const BROKEN: SourceFault = {
+  code: 'broken',
+  message: 'What the source gives cannot be kept.',
+  remedy: 'The last good copy stays up. If it stays so, send the source’s address to whoever runs this server.',
+}
+
+async function readAgain(context: Context, source: Source): Promise<void> {
+  const reading = await connectors[source.kind]!.read(context, source.url, source)
   const fault = faultOf(reading)
   if (fault) return failed(source, fault)
-  if (reading.kind !== 'feed' || contentHash(reading.bytes) === source.contentHash)
+  if (reading.kind !== 'read' || contentHash(reading.bytes) === source.contentHash)
     return void (await source.update(wellNow(source)))
+  const { read } = reading
   await context.db.transaction(async (transaction) => {
-    await storeItems(source, reading.feed.items, transaction)
+    await storeItems(source, read.entries, transaction)
     await source.update(
       {
         ...wellNow(source),
-        title: reading.feed.title || source.title,
-        link: reading.feed.link,
-        format: reading.feed.format,
-        etag: reading.etag,
-        lastModified: reading.lastModified,
-        contentHash: contentHash(reading.bytes),
+        ...copyOf(reading),
+        title: read.title || source.title,
+        link: read.link,
+        format: read.format,
       },
       { transaction },
     )
+    await recomputeForSource(context, source.id, transaction)
   })
-  await recomputeForSource(context, source.id)
 }
 
-function faultOf(reading: FeedReading): FeedProblem | null {
-  if (reading.kind === 'problem') return reading.problem
+function faultOf(reading: SourceReading): SourceFault | null {
+  if (reading.kind === 'fault') return reading.fault
   if (reading.kind === 'page')
     return {
       code: 'feed-is-html',
       message: 'The address gives a web page instead of the feed.',
       remedy: 'The feed may have moved: look for it on that page.',
     }
-  if (reading.kind === 'feed' && !reading.feed.items.length)
+  if (reading.kind === 'read' && !reading.read.entries.length)
     return {
       code: 'feed-no-items',
       message: 'The feed has no items just now.',
@@ -106,24 +129,24 @@ function faultOf(reading: FeedReading): FeedProblem | null {
   return null
 }
 
-async function failed(source: Source, problem: FeedProblem): Promise<void> {
+async function failed(source: Source, fault: SourceFault): Promise<void> {
   const now = new Date()
   const failures = source.failures + 1
   await source.update({
     fetchedAt: now,
     failures,
-    problem: { ...problem, at: now.toISOString() },
+    problem: { ...fault, at: now.toISOString() },
     nextFetchAt: new Date(now.getTime() + backOff(source.intervalMinutes, failures) * MINUTE),
   })
 }
 
 const DUE = `
-SELECT id FROM sources s
+SELECT id, url FROM sources s
 WHERE next_fetch_at <= now() AND EXISTS (SELECT 1 FROM widget_sources ws WHERE ws.source_id = s.id)
 ORDER BY next_fetch_at LIMIT 500`
 
 /** Queues every source that is due and that a widget reads. One that is taken up again later is due at once. */
 export async function queueDue({ db, queue }: Context): Promise<void> {
-  const due = await db.query<{ id: string }>(DUE, { type: QueryTypes.SELECT })
-  for (const { id } of due) await queue.send('source-refresh', { sourceId: id }, id)
+  const due = await db.query<{ id: string; url: string }>(DUE, { type: QueryTypes.SELECT })
+  for (const { id, url } of due) await queue.send(refreshJob, { sourceId: id, share: new URL(url).host }, id)
 }

@@ -1,9 +1,10 @@
+import { articleItem } from '@pebblestrand/core/items'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { publishedWidget } from '../testing/scene'
 import { ItemRow, Source } from './models'
 import { backOff, queueDue, refreshSource } from './refresh'
-import { readFeed } from './read-feed'
+import { connectors } from './connector'
 
 let system: TestSystem
 let ada: Person
@@ -13,6 +14,19 @@ beforeAll(async () => {
 })
 afterAll(() => system.stop())
 
+/** What is stored of a source, each as one flat record. */
+const itemsOf = async (id: string) => {
+  const { rows: entries } = (await ada.get(`/api/sources/${id}/items`)).body as {
+    rows: { key: string; body: Record<string, unknown> }[]
+  }
+  return entries.map(({ body, ...head }) => ({ ...head, ...body })) as never as {
+    title: string
+    link: string
+    author: string
+    picture: { url: string } | null
+    html: string
+  }[]
+}
 const find = (address: string) => ada.post('/api/sources/find', { address })
 const troubled = (path: string) => system.standins('troubled-feeds', path)
 
@@ -108,6 +122,33 @@ describe('finding the source', () => {
   )
 })
 
+describe('a sort of source beside feeds', () => {
+  it('is added and read by its own connector, and one that nobody knows is refused', async () => {
+    const { id: _, ...bell } = articleItem('toy:1')
+    const toy = { title: 'Tide bell', link: null, language: null, cut: {} }
+    const asked: string[] = []
+    connectors.toy = {
+      async read(_context, address) {
+        asked.push(address)
+        const entry = { ...bell, key: String(asked.length) }
+        const read = { format: 'bell', entries: [entry], ...toy }
+        const bytes = new TextEncoder().encode(entry.key)
+        return { kind: 'read', url: address, etag: null, lastModified: null, bytes, read }
+      },
+    }
+    const url = system.standins('skerrow-post', '/bell')
+    const { id, ...source } = (await ada.post('/api/sources', { kind: 'toy', url })).body as { id: string }
+    expect(source).toMatchObject({ kind: 'toy', title: 'Tide bell', format: 'bell', count: 1 })
+    expect((await ada.post(`/api/sources/${id}/refresh`, {})).body).toMatchObject({ count: 2 })
+    expect(asked).toEqual([url, url])
+    delete connectors.toy
+    expect(await ada.post('/api/sources', { kind: 'toy', url: `${url}2` })).toMatchObject({
+      status: 400,
+      body: { error: { issues: [{ field: 'kind' }] } },
+    })
+  })
+})
+
 describe('a source', () => {
   const add = async (url: string) => ((await ada.post('/api/sources', { url })).body as { id: string }).id
 
@@ -125,9 +166,7 @@ describe('a source', () => {
     const url = system.standins('skerrow-post', '/feeds/culture.json')
     const [a, b] = [await add(url), await add(url)]
     expect(a).toBe(b)
-    const { items } = (await ada.get(`/api/sources/${a}/items`)).body as {
-      items: { title: string; author: string; picture: { url: string } | null; html: string }[]
-    }
+    const items = await itemsOf(a)
     expect(items).toHaveLength(6)
     expect(items[0]).toMatchObject({
       title: 'Observatory keeps its dome open for the meteor shower',
@@ -140,22 +179,20 @@ describe('a source', () => {
     const url = troubled('/bare.xml')
     const [a, b] = await Promise.all([add(url), add(url)])
     expect(a).toBe(b)
-    const { items } = (await ada.get(`/api/sources/${a}/items`)).body as { items: { title: string }[] }
+    const items = await itemsOf(a)
     expect(items.map((i) => i.title).sort()).toEqual(['No guid', 'No link'])
   })
 
   it('is stored whatever characters its feed carries', async () => {
     const id = await add(troubled('/odd-letters.json'))
     expect((await ada.get(`/api/sources/${id}`)).body).toMatchObject({ title: 'Odd letters' })
-    expect((await ada.get(`/api/sources/${id}/items`)).body).toMatchObject({
-      items: [{ title: 'Half a pair \ufffd', text: 'Nothingness', labels: ['\ufffd'] }],
-    })
+    expect(await itemsOf(id)).toMatchObject([{ title: 'Half a pair \ufffd', text: 'Nothingness', labels: ['\ufffd'] }])
   })
 
   it('asks only for what is new', async () => {
     const source = (await Source.findByPk(await add(system.standins('skerrow-post', '/feeds/harbour.atom'))))!
     expect(source.etag).toMatch(/^"/)
-    expect(await readFeed(system.context, source.url, source)).toEqual({ kind: 'unchanged' })
+    expect(await connectors.feed!.read(system.context, source.url, source)).toEqual({ kind: 'unchanged' })
     const before = await ItemRow.max('seenAt', { where: { sourceId: source.id } })
     await refreshSource(system.context, source.id)
     await source.reload()
@@ -202,7 +239,7 @@ describe('a source', () => {
 
   it('is read in its own encoding, with links of its own', async () => {
     const id = await add(troubled('/latin.xml'))
-    const { items } = (await ada.get(`/api/sources/${id}/items`)).body as { items: { title: string; link: string }[] }
+    const items = await itemsOf(id)
     expect(items).toMatchObject([{ title: 'Smørrebrød', link: troubled('/a') }])
   })
 
@@ -228,7 +265,7 @@ describe('a source', () => {
     await queueDue(system.context)
     await queueDue(system.context)
     const [rows] = await system.context.db.query(`SELECT data FROM queue.job WHERE name = 'source-refresh'`)
-    expect(rows).toEqual([{ data: { sourceId: due.id } }])
+    expect(rows).toEqual([{ data: { sourceId: due.id, share: new URL(due.url).host } }])
   })
 })
 

@@ -1,5 +1,7 @@
 import { request } from 'undici'
 import { inject } from 'vitest'
+import { Install } from '../installs/models'
+import type { Host } from './faults/host'
 import type { Person, TestSystem } from './system'
 
 /** A site with a page, a widget with a release: what installs need. */
@@ -61,6 +63,23 @@ export async function publishedWidget(person: Person, name: string, sourceId: st
   return id
 }
 
+/** An install of the scene's widget, or of another one, in a region of its page. */
+export async function planned(
+  person: Person,
+  scene: Scene,
+  region: string,
+  widgetId = scene.widgetId,
+): Promise<Install> {
+  const answer = await person.post('/api/installs', {
+    widgetId,
+    pageId: scene.pageId,
+    placementId: scene.placements[region],
+  })
+  const install = await Install.findByPk((answer.body as { id?: string }).id ?? '')
+  if (!install) throw new Error(`It was not planned: ${JSON.stringify(answer.body)}`)
+  return install
+}
+
 /** Puts text into a box of a simulated site's page and publishes it, as its editor would. */
 export async function pasteAt(
   host: string,
@@ -87,4 +106,21 @@ export async function pasteAt(
     body: form.toString(),
   })
   await done.body.dump()
+}
+
+/** One install on each of so many pages of a site; their checks are queued. */
+export async function planOn(person: Person, widgetId: string, host: Host, pages: number): Promise<string[]> {
+  const { origin, hostname } = new URL(host.at())
+  const { id } = (await person.post('/api/sites', { client: hostname, name: hostname, origin, platform: 'hand-coded' }))
+    .body as { id: string }
+  const { placements } = (await person.get(`/api/sites/${id}`)).body as { placements: { id: string }[] }
+  const ids: string[] = []
+  for (let at = 0; at < pages; at++) {
+    const { id: pageId } = (await person.post(`/api/sites/${id}/pages`, { title: `P${at}`, path: `/p${at}` })).body as {
+      id: string
+    }
+    const made = await person.post('/api/installs', { widgetId, pageId, placementId: placements[0]!.id })
+    ids.push((made.body as { id: string }).id)
+  }
+  return ids
 }

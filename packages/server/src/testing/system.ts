@@ -4,15 +4,14 @@ import { Client } from 'pg'
 import { inject } from 'vitest'
 import { User, type Role } from '../accounts/models'
 import { hashPassword } from '../accounts/password'
-import { Check } from '../checks/models'
-import { runCheck } from '../checks/run'
-import { PayloadMemory } from '../delivery/memory'
+import { ArtefactMemory } from '../delivery/memory'
+import { allFacts, allMigrations, allWork } from '../start'
+import { subjects } from '../subjects'
+import { buildApp } from '../app'
 import { readConfig } from '../platform/config'
 import type { Context } from '../platform/context'
 import { connect } from '../platform/database/connect'
 import { migrate } from '../platform/database/migrations'
-import { defineModels } from '../platform/database/models'
-import { buildApp } from '../platform/http/app'
 import { Outbound } from '../platform/outbound/client'
 import { Queue } from '../platform/queue'
 import { Threads } from '../platform/threads/threads'
@@ -34,32 +33,35 @@ export interface TestSystem {
 }
 
 /** The server without its port: a fresh database, the real routes, the real queue, the simulated sites. No demo data. */
-export async function startTestSystem(): Promise<TestSystem> {
+export async function startTestSystem(env: NodeJS.ProcessEnv = {}): Promise<TestSystem> {
   const name = `t_${randomBytes(6).toString('hex')}`
   const base = inject('databaseUrl')
   await ask(base, `CREATE DATABASE ${name}`)
   const url = new URL(base)
   url.pathname = `/${name}`
-  const config = readConfig({ DATABASE_URL: url.href, PEBBLESTRAND_ORIGIN: 'https://strand.example' })
+  const config = readConfig({ DATABASE_URL: url.href, PEBBLESTRAND_ORIGIN: 'https://strand.example', ...env })
   const db = await connect(config.databaseUrl)
-  defineModels(db)
-  await migrate(db)
+  for (const subject of subjects) subject.models?.(db)
+  await migrate(db, allMigrations)
   const silent = () => {}
-  const queue = await Queue.start(config.databaseUrl, db, silent)
+  const queue = await Queue.start(config.databaseUrl, db, allWork, silent)
   const outbound = new Outbound({ localhostNames: true })
   const threads = new Threads()
-  const memory = new PayloadMemory(config.databaseUrl, silent)
+  const memory = new ArtefactMemory(config.databaseUrl, silent)
   await memory.listen()
-  const app = await buildApp({ config, db, queue, outbound, threads }, memory, false)
+  const app = await buildApp({ config, db, queue, outbound, threads, browser: null, facts: allFacts }, memory, false)
   await app.ready()
-  const context: Context = { config, db, queue, outbound, threads, log: app.log }
+  const context: Context = { config, db, queue, outbound, threads, browser: null, facts: allFacts, log: app.log }
   return {
     app,
     context,
     standins: (host, path = '/') => `http://${host}.localhost:${inject('standinsPort')}${path}`,
     async work() {
-      for (const check of await Check.findAll({ where: { state: 'queued' }, order: [['askedAt', 'ASC']] }))
-        await runCheck(context, check.id)
+      let done = 0
+      do {
+        done = 0
+        for (const work of allWork) done += await queue.drain(work, context)
+      } while (done)
     },
     async stop() {
       await app.close()
@@ -72,6 +74,13 @@ export async function startTestSystem(): Promise<TestSystem> {
     },
   }
 }
+
+/** What a browser would send back. */
+export const cookiesOf = (set: string | string[] | undefined) =>
+  [set ?? []]
+    .flat()
+    .map((one) => one.split(';')[0])
+    .join('; ')
 
 const CHEAP = { N: 2 ** 10, r: 8, p: 1 }
 
@@ -98,7 +107,7 @@ export class Person {
       url: '/api/session',
       payload: { email: this.email, password: this.password },
     })
-    this.cookie = String(answer.headers['set-cookie']).split(';')[0]!
+    this.cookie = cookiesOf(answer.headers['set-cookie'])
     this.csrf = answer.json<{ csrf: string }>().csrf
     return this
   }

@@ -4,8 +4,8 @@
 export const waiting = `
 SELECT i.id, i.status, i.retiring, i.planned_at AS "plannedAt", i.pasted_at AS "pastedAt", i.checked_at AS "checkedAt",
   w.name AS "widget", p.title AS "page", p.path, s.name AS "site", s.id AS "siteId", pl.name AS "placement",
-  f.code, f.title, f.says, f.remedy, f.hands
-FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id JOIN placements pl ON pl.id = i.placement_id
+  f.code, f.title, f.says, f.remedy, f.next_action AS "nextAction"
+FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id LEFT JOIN placements pl ON pl.id = i.placement_id
 LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0 AND i.status = 'needs-a-hand'
 WHERE i.status IN ('planned', 'handed-over', 'pasted', 'needs-a-hand')
 ORDER BY i.checked_at DESC NULLS LAST, i.planned_at

@@ -1,21 +1,22 @@
-import type { FastifyInstance } from 'fastify'
+import { routes } from '@pebblestrand/contract'
 import { QueryTypes } from 'sequelize'
 import { newestRound } from '../checks/rounds'
 import type { Context } from '../platform/context'
+import type { Serve } from '../platform/http/serve'
 import { ailing, counts, lately, waiting } from './queries'
 
 /** What needs a person now, and what changed. */
-export function todayRoutes(app: FastifyInstance, { db }: Context): void {
-  const rows = (sql: string) => db.query<Record<string, unknown>>(sql, { type: QueryTypes.SELECT })
+export function todayRoutes(serve: Serve, { db }: Context): void {
+  const rows = (sql: string) => db.query<never>(sql, { type: QueryTypes.SELECT })
 
-  app.get('/api/today', async () => {
-    const [things, [numbers], changes, sources, round] = await Promise.all([
+  serve(routes.today.read, async () => {
+    const [installs, [numbers], changes, sources, round] = await Promise.all([
       rows(waiting),
       rows(counts),
       rows(lately),
       rows(ailing),
       newestRound(),
     ])
-    return { waiting: things, counts: numbers, lately: changes, ailing: sources, round }
+    return { waiting: installs, counts: numbers!, lately: changes, ailing: sources, round }
   })
 }

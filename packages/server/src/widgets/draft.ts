@@ -1,9 +1,11 @@
-import { kindOf, type Kind } from '@pebblestrand/core/kinds'
-import type { Sequelize, Transaction } from 'sequelize'
+import { kindOf, readSettings, type Kind, type Settings } from '@pebblestrand/core/kinds'
+import type { Transaction } from 'sequelize'
+import { recomputeWidget } from '../delivery/queue-recompute'
+import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { parse } from '../platform/http/parse'
 import { Source } from '../sources/models'
-import { Release, Widget, WidgetSource, type Settings } from './models'
+import { Release, Widget, WidgetSource } from './models'
 
 export function kindFor(id: string): Kind {
   const kind = kindOf(id)
@@ -15,36 +17,60 @@ export function kindFor(id: string): Kind {
   return kind
 }
 
+interface Stored {
+  settings: Settings
+  kindVersion: number
+}
+
+/** Stored settings as their kind has them now. Those of a kind that is not known here stay as they are. */
+export function settingsOf(kindId: string, { settings, kindVersion }: Stored): Settings {
+  const kind = kindOf(kindId)
+  return kind ? readSettings(kind, settings, kindVersion) : settings
+}
+
+export const draftOf = (widget: Widget): Settings =>
+  settingsOf(widget.kind, { settings: widget.draft, kindVersion: widget.kindVersion })
+
+const sourceIdsOf = (kindId: string, stored: Stored): string[] =>
+  kindOf(kindId)?.content?.sourceIds(settingsOf(kindId, stored)) ?? []
+
+/** What a person who was overtaken is given: the draft that is there. */
+export const draftChanged = (widget: Widget) =>
+  new AppError('draft-changed', {
+    data: { settings: draftOf(widget), version: widget.draftVersion, savedAt: widget.draftSavedAt },
+  })
+
 /**
  * Saves a draft over the version it was begun from; `noting` is done in the same transaction.
  * Another version in between: `draft-changed`, and nothing is overwritten.
  */
 export async function saveDraft(
-  db: Sequelize,
+  context: Pick<Context, 'db' | 'queue'>,
   widget: Widget,
   change: { settings: unknown; version: number },
   noting: (transaction: Transaction) => Promise<void> = async () => {},
 ): Promise<Widget> {
-  const settings = parse(kindFor(widget.kind).settings, change.settings)
-  await requireSources(settings)
-  return db.transaction(async (transaction) => {
+  const kind = kindFor(widget.kind)
+  const settings = parse(kind.settings, change.settings)
+  await requireSources(kind, settings)
+  return context.db.transaction(async (transaction) => {
     const [rows] = await Widget.update(
-      { draft: settings, draftVersion: change.version + 1, draftSavedAt: new Date() },
+      { draft: settings, kindVersion: kind.version, draftVersion: change.version + 1, draftSavedAt: new Date() },
       { where: { id: widget.id, draftVersion: change.version }, transaction },
     )
     await widget.reload({ transaction })
-    if (!rows)
-      throw new AppError('draft-changed', {
-        data: { settings: widget.draft, version: widget.draftVersion, savedAt: widget.draftSavedAt },
-      })
+    if (!rows) throw draftChanged(widget)
     await linkSources(widget, transaction)
+    // Until there is a release, lists show the draft.
+    if (!(await Release.count({ where: { widgetId: widget.id }, transaction })))
+      await recomputeWidget(context, widget.id, transaction)
     await noting(transaction)
     return widget
   })
 }
 
-async function requireSources(settings: Settings): Promise<void> {
-  const ids = (settings.sources as string[] | undefined) ?? []
+async function requireSources(kind: Kind, settings: Settings): Promise<void> {
+  const ids = kind.content?.sourceIds(settings) ?? []
   const known = await Source.count({ where: { id: ids } })
   if (known !== new Set(ids).size)
     throw new AppError('invalid', {
@@ -55,13 +81,24 @@ async function requireSources(settings: Settings): Promise<void> {
 
 /** Keeps the table of used sources in step with the draft and every release. */
 export async function linkSources(widget: Widget, transaction: Transaction): Promise<void> {
-  const releases = await Release.findAll({ attributes: ['settings'], where: { widgetId: widget.id }, transaction })
-  const ids = new Set(
-    [widget.draft, ...releases.map((r) => r.settings)].flatMap((s) => (s.sources as string[] | undefined) ?? []),
-  )
+  const releases = await Release.findAll({
+    attributes: ['settings', 'kindVersion'],
+    where: { widgetId: widget.id },
+    transaction,
+  })
+  const there = await Source.findAll({ attributes: ['id'], where: { id: usedSources(widget, releases) }, transaction })
   await WidgetSource.destroy({ where: { widgetId: widget.id }, transaction })
   await WidgetSource.bulkCreate(
-    [...ids].map((sourceId) => ({ widgetId: widget.id, sourceId })),
+    there.map(({ id }) => ({ widgetId: widget.id, sourceId: id })),
     { transaction },
   )
 }
+
+/** The sources that draft or releases read. */
+export const usedSources = (widget: Widget, releases: readonly Stored[]): string[] => [
+  ...new Set(
+    [{ settings: widget.draft, kindVersion: widget.kindVersion }, ...releases].flatMap((one) =>
+      sourceIdsOf(widget.kind, one),
+    ),
+  ),
+]

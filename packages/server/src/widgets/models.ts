@@ -1,3 +1,4 @@
+import type { Settings } from '@pebblestrand/core/kinds'
 import {
   Model,
   type CreationOptional,
@@ -7,13 +8,15 @@ import {
 } from 'sequelize'
 import { id, integer, json, maybeRef, maybeText, ref, text, time } from '../platform/database/columns'
 
-export type Settings = Record<string, unknown>
+export type { Settings }
 
 export class Widget extends Model<InferAttributes<Widget>, InferCreationAttributes<Widget>> {
   declare id: CreationOptional<string>
   declare kind: string
   declare name: string
   declare draft: Settings
+  /** The version of the kind in which the draft was stored. */
+  declare kindVersion: CreationOptional<number>
   /** Grows with every saved change; who saves names the one it began from. */
   declare draftVersion: CreationOptional<number>
   declare draftSavedAt: CreationOptional<Date>
@@ -27,7 +30,11 @@ export class Release extends Model<InferAttributes<Release>, InferCreationAttrib
   declare id: CreationOptional<string>
   declare widgetId: string
   declare number: number
+  /** What the widget was called then; null where it was not noted yet. */
+  declare name: string | null
   declare settings: Settings
+  /** The version of the kind in which they were stored. */
+  declare kindVersion: CreationOptional<number>
   declare publishedBy: CreationOptional<string | null>
   declare publishedAt: CreationOptional<Date>
 }
@@ -44,6 +51,7 @@ export function defineWidgets(sequelize: Sequelize): void {
       kind: text(),
       name: text(),
       draft: json(),
+      kindVersion: integer(1),
       draftVersion: integer(1),
       draftSavedAt: time(),
       starter: maybeText(),
@@ -53,7 +61,16 @@ export function defineWidgets(sequelize: Sequelize): void {
     { sequelize, tableName: 'widgets' },
   )
   Release.init(
-    { id: id(), widgetId: ref(), number: integer(), settings: json(), publishedBy: maybeRef(), publishedAt: time() },
+    {
+      id: id(),
+      widgetId: ref(),
+      number: integer(),
+      name: maybeText(),
+      settings: json(),
+      kindVersion: integer(1),
+      publishedBy: maybeRef(),
+      publishedAt: time(),
+    },
     { sequelize, tableName: 'releases' },
   )
   WidgetSource.init(

@@ -167,14 +167,15 @@ describe('sources in use', () => {
 })
 
 describe('the list', () => {
-  it('has a real payload for each thumbnail, the changes since the release, and is paged', async () => {
+  it('has a real render for each thumbnail, the changes since the release, and is paged', async () => {
+    await system.work()
     const { rows, total } = (await ada.get('/api/widgets?q=Uses&size=5')).body as {
-      rows: { name: string; release: number; changes: number; payload: { items: unknown[] } }[]
+      rows: { name: string; release: number; changes: number; thumbnail: { html: string }; shown: number }[]
       total: number
     }
     expect(total).toBe(1)
-    expect(rows[0]).toMatchObject({ name: 'Uses', release: 1, changes: 1, payload: { kind: 'headlines' } })
-    expect(rows[0]!.payload.items).toHaveLength(4)
+    expect(rows[0]).toMatchObject({ name: 'Uses', release: 1, changes: 1, shown: 4 })
+    expect(rows[0]!.thumbnail.html.match(/<li/g)).toHaveLength(4)
     const all = await Widget.count()
     expect((await ada.get('/api/widgets?size=2&page=2')).body).toMatchObject({ total: all, page: 2, size: 2 })
     expect((await ada.get('/api/widgets?size=1000')).status).toBe(400)

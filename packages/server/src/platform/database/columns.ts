@@ -14,6 +14,7 @@ export const id = (): Column =>
 export const ref = (): Column => column(DataTypes.UUID, false)
 export const maybeRef = (): Column => column(DataTypes.UUID, true)
 export const text = (): Column => column(DataTypes.TEXT, false)
+export const bytes = (): Column => column(DataTypes.BLOB, false)
 export const maybeText = (): Column => column(DataTypes.TEXT, true)
 export const integer = (byDefault?: number): Column =>
   column(DataTypes.INTEGER, false, byDefault === undefined ? {} : { defaultValue: byDefault })

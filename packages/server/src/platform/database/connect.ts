@@ -5,7 +5,7 @@ export async function connect(url: string): Promise<Sequelize> {
   const db = new Sequelize(url, {
     dialect: 'postgres',
     logging: false,
-    pool: { max: 10, idle: 10_000 },
+    pool: { max: 10, idle: 10_000, acquire: 10_000 },
     define: { underscored: true, timestamps: false },
   })
   try {

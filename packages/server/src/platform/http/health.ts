@@ -6,7 +6,7 @@ import type { Context } from '../context'
 const workerSeen = `SELECT (now() - value::timestamptz) < interval '30 seconds' AS "alive" FROM instance WHERE key = 'worker-seen'`
 
 export function healthRoutes(app: FastifyInstance, { db, queue }: Context): void {
-  app.get('/api/health', async (_request, reply) => {
+  app.get('/api/health', { schema: { summary: 'Whether all parts are up' } }, async (_request, reply) => {
     const parts = { database: false, queue: false, worker: false }
     try {
       const [row] = await db.query<{ alive: boolean }>(workerSeen, { type: QueryTypes.SELECT })

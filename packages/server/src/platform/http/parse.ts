@@ -1,27 +1,26 @@
-import { isStorable } from '@pebblestrand/core/items'
 import type { z } from 'zod'
 import { AppError } from '../errors'
-
-/** The first field whose text holds what no database text may; '' where all is well. */
-function oddField(value: unknown, path: string[] = []): string {
-  if (typeof value === 'string') return isStorable(value) ? '' : path.join('.') || 'body'
-  if (value === null || typeof value !== 'object') return ''
-  for (const [key, inner] of Object.entries(value)) {
-    const odd = isStorable(key) ? oddField(inner, [...path, key]) : [...path, 'a name'].join('.')
-    if (odd) return odd
-  }
-  return ''
-}
+import { isOversized, oddField } from './plain-data'
 
 const ODD = 'holds a character that is no letter (NUL, or half of one)'
+/** More than a person would correct at once. */
+const MOST_ISSUES = 50
 
 /** Reads a body, query or parameter through its schema. Throws `invalid` with a line for each field. */
 export function parse<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {
-  const odd = oddField(value)
-  if (odd) throw new AppError('invalid', { message: `${odd}: ${ODD}.`, issues: [{ field: odd, message: ODD }] })
+  if (isOversized(value)) throw new AppError('invalid', { message: 'What was sent is nested too deep, or too long.' })
   const result = schema.safeParse(value)
-  if (result.success) return result.data
-  const issues = result.error.issues.map((issue) => ({ field: issue.path.join('.') || 'body', message: issue.message }))
+  if (!result.success) throw invalid(result.error.issues)
+  // Only what the schema let in can do harm.
+  const odd = oddField(result.data)
+  if (odd) throw new AppError('invalid', { message: `${odd}: ${ODD}.`, issues: [{ field: odd, message: ODD }] })
+  return result.data
+}
+
+function invalid(problems: readonly { path: PropertyKey[]; message: string }[]): AppError {
+  const issues = problems
+    .slice(0, MOST_ISSUES)
+    .map(({ path, message }) => ({ field: path.join('.') || 'body', message }))
   const first = issues[0]!
-  throw new AppError('invalid', { message: `${first.field}: ${first.message}.`, issues })
+  return new AppError('invalid', { message: `${first.field}: ${first.message}.`, issues })
 }

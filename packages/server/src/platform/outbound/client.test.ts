@@ -1,9 +1,9 @@
+import { silent, startHost } from '../../testing/faults/host'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { gzipSync } from 'node:zlib'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { LIMITS, Outbound } from './client'
-import { Politeness } from './politeness'
 import { refusalOf } from './refusal'
 
 const standin = (path: string, host = 'troubled-feeds') => `http://${host}.localhost:${inject('standinsPort')}${path}`
@@ -110,33 +110,17 @@ describe('one request', () => {
   })
 })
 
-describe('politeness', () => {
-  it('lets so many at a time to one host, and everyone in the end', async () => {
-    const polite = new Politeness(2)
-    let running = 0
-    let most = 0
-    const done = await Promise.all(
-      Array.from({ length: 7 }, (_, n) =>
-        polite
-          .during('a.example', async () => {
-            most = Math.max(most, ++running)
-            await new Promise((resolve) => setTimeout(resolve, 5))
-            running--
-            if (n === 3) throw new Error('one fails')
-            return n
-          })
-          .catch(() => 'failed'),
-      ),
-    )
-    expect(most).toBe(2)
-    expect(done).toEqual([0, 1, 2, 'failed', 4, 5, 6])
-  })
-  it('does not make hosts wait for one another', async () => {
-    const polite = new Politeness(1)
-    let release = () => {}
-    const held = polite.during('a.example', () => new Promise<void>((resolve) => (release = resolve)))
-    expect(await polite.during('b.example', async () => 'through')).toBe('through')
-    release()
-    await held
+describe('a request that nobody waits for any more', () => {
+  it('is given up on its way, and in line for its host', async () => {
+    const host = await startHost('silent', silent)
+    const patient = new Outbound({ localhostNames: true })
+    const late = AbortSignal.timeout(300)
+    const began = Date.now()
+    const outcomes = await Promise.allSettled(Array.from({ length: 12 }, () => patient.get(host.at(), {}, late)))
+    expect(Date.now() - began).toBeLessThan(3000)
+    for (const outcome of outcomes) expect(outcome).toMatchObject({ status: 'rejected', reason: { code: 'given-up' } })
+    expect(host.requests).toHaveLength(2) // the others kept no turn
+    await patient.close()
+    await host.stop()
   })
 })

@@ -1,12 +1,13 @@
 import { Agent, fetch, type Response } from 'undici'
 import { AddressRefused, checkedLookup } from './lookup'
-import { Politeness } from './politeness'
+import { Turns } from '../turns'
 import { refusalOf, type Openings } from './refusal'
 
-export const LIMITS = { timeoutMs: 10_000, maxBytes: 5 * 1024 * 1024, redirects: 5, perHost: 2 }
+export const REQUESTS_PER_HOST = 2
+export const LIMITS = { timeoutMs: 10_000, maxBytes: 5 * 1024 * 1024, redirects: 5, perHost: REQUESTS_PER_HOST }
 const AGENT = 'Pebblestrand/0.1 (widget checks and feeds)'
 
-export type OutboundProblem = 'refused' | 'timeout' | 'too-large' | 'too-many-redirects' | 'no-answer'
+export type OutboundProblem = 'refused' | 'timeout' | 'too-large' | 'too-many-redirects' | 'no-answer' | 'given-up'
 
 export class OutboundError extends Error {
   constructor(
@@ -29,7 +30,8 @@ export interface OutboundAnswer {
 /** The one way out: http and https only, every address and every redirect checked, limited in time, size and hops. */
 export class Outbound {
   private readonly agent: Agent
-  private readonly politeness = new Politeness(LIMITS.perHost)
+  /** So many requests to one host at a time. */
+  private readonly turns = new Turns({ each: LIMITS.perHost })
 
   constructor(
     private readonly openings: Openings,
@@ -42,29 +44,40 @@ export class Outbound {
     })
   }
 
-  /** Any status is an answer. Throws OutboundError where there is none. */
-  async get(address: string, headers: Record<string, string> = {}): Promise<OutboundAnswer> {
+  /**
+   * Any status is an answer. Throws OutboundError where there is none.
+   * @param until ends it when nobody waits for it any more, in line as well as on its way
+   */
+  async get(
+    address: string,
+    headers: Record<string, string> = {},
+    until: AbortSignal = new AbortController().signal,
+  ): Promise<OutboundAnswer> {
     try {
-      return await this.follow(address, headers)
+      return await this.follow(address, headers, until)
     } catch (error) {
-      throw explained(error, address)
+      throw until.aborted
+        ? new OutboundError('given-up', 'It was not waited for any longer.')
+        : explained(error, address)
     }
   }
 
   /** Time is counted while the site is at work, not while a request waits for its turn. */
-  private async follow(address: string, headers: Record<string, string>): Promise<OutboundAnswer> {
+  private async follow(address: string, headers: Record<string, string>, until: AbortSignal): Promise<OutboundAnswer> {
     let url = address
     let spent = 0
     for (let hop = 0; hop <= this.limits.redirects; hop++) {
       const refusal = refusalOf(url, this.openings)
       if (refusal) throw new OutboundError('refused', refusal)
-      const answer = await this.politeness.during(new URL(url).host, async () => {
+      const { host } = new URL(url)
+      const request = async () => {
         const began = performance.now()
-        const signal = AbortSignal.timeout(Math.max(1, Math.ceil(this.limits.timeoutMs - spent)))
-        const got = await this.once(url, headers, signal)
+        const timeUp = AbortSignal.timeout(Math.max(1, Math.ceil(this.limits.timeoutMs - spent)))
+        const got = await this.once(url, headers, AbortSignal.any([timeUp, until]))
         spent += performance.now() - began
         return got
-      })
+      }
+      const answer = await this.turns.during(host, request, until)
       if (!('next' in answer)) return { url: address, finalUrl: url, ...answer, ms: Math.round(spent) }
       url = answer.next
     }
@@ -121,6 +134,6 @@ function explained(error: unknown, address: string): OutboundError {
   const why =
     code === 'ENOTFOUND' || code === 'EAI_AGAIN'
       ? `No site is called ${host}.`
-      : `${host} does not answer${code ? ` (${code})` : ''}.`
+      : `${host} does not answer like a web site.` // why would tell which of its ports are open
   return new OutboundError('no-answer', why)
 }

@@ -11,13 +11,15 @@ export class AddressRefused extends Error {}
  */
 export function checkedLookup(openings: Openings): LookupFunction {
   return (hostname, options, callback) => {
-    if (isOpenName(hostname, openings)) {
+    if (isOpenName(hostname, openings) || (openings.privateAddresses && hostname.endsWith('.localhost'))) {
       if (options.all) return callback(null, [{ address: '127.0.0.1', family: 4 }])
       return callback(null, '127.0.0.1', 4)
     }
     dns.lookup(hostname, { ...options, all: true }, (error, found) => {
       if (error) return callback(error, '', 4)
-      const special = found.map(({ address }) => specialPurpose(address)).find((s) => s !== null)
+      const special = openings.privateAddresses
+        ? null
+        : found.map(({ address }) => specialPurpose(address)).find((s) => s !== null)
       if (special)
         return callback(
           new AddressRefused(`${hostname} leads to ${special}; only addresses that anyone can reach are opened.`),

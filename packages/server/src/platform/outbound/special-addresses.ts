@@ -24,6 +24,8 @@ const blocks: [string, string][] = [
   ['240.0.0.0/4', 'reserved'],
   ['::1/128', 'this machine itself'],
   ['::/128', 'no address'],
+  ['::/96', 'an IPv4 address in an old spelling'], // RFC 4291 section 2.5.5.1, deprecated
+  ['::ffff:0:0:0/96', 'an address translator'], // RFC 2765 section 2.1, deprecated
   ['64:ff9b::/96', 'an address translator'],
   ['64:ff9b:1::/48', 'an address translator'],
   ['100::/64', 'discarded'],

@@ -1,30 +1,53 @@
+import type { Item } from '@pebblestrand/core/items'
+import { sift as sieve, type Order, type Rule } from '@pebblestrand/core/sieve'
 import {
-  discoverFeeds,
-  FeedError,
-  parseFeed,
-  type Feed,
-  type FeedCandidate,
-  type FeedErrorCode,
-} from '@pebblestrand/core/items'
-import { verify, type Evidence, type Plan, type Verdict } from '@pebblestrand/core/verify'
+  readSource as readAs,
+  SourceError,
+  sourceKinds,
+  type LimitedSource,
+  type SourceCandidate,
+  type SourceErrorCode,
+} from '@pebblestrand/core/sources'
+import { pageWithRoom as roomIn, verifyPage, type Look, type Plan, type Verified } from '@pebblestrand/core/verify'
 
 // What is done in a thread of its own: everything that reads a document somebody else wrote.
 
-export type FeedOutcome = { feed: Feed } | { code: FeedErrorCode; detail: string }
+export type ReadOutcome = { read: LimitedSource } | { code: SourceErrorCode; detail: string }
 
-/** A feed's document to items. Errors do not keep their class on the way between threads, so they go as data. */
-export function readFeed({ text, base }: { text: string; base: string }): FeedOutcome {
+/** A source's document to items. Errors do not keep their class on the way between threads, so they go as data. */
+export function readSource({ kind, text, base }: { kind: string; text: string; base: string }): ReadOutcome {
   try {
-    return { feed: parseFeed(text, base) }
+    return { read: readAs(sourceKinds[kind]!, text, base) }
   } catch (error) {
-    if (error instanceof FeedError) return { code: error.code, detail: error.detail }
+    if (error instanceof SourceError) return { code: error.code, detail: error.detail }
     throw error
   }
 }
 
-export const discover = ({ html, base }: { html: string; base: string }): FeedCandidate[] => discoverFeeds(html, base)
+export const discover = ({ kind, html, base }: { kind: string; html: string; base: string }): SourceCandidate[] =>
+  sourceKinds[kind]!.discover(html, base)
 
-export const judge = ({ plan, evidence }: { plan: Plan; evidence: Evidence }): Verdict => verify(plan, evidence)
+/** Ids of the items that a sieve leaves, in its order. */
+export const sift = ({ items, rules, order, now }: Sifting): string[] =>
+  sieve(items, rules, order, now).items.map((item) => item.id)
+
+interface Sifting {
+  items: Item[]
+  rules: Rule[]
+  order: Order
+  now: Date
+}
+
+/** One page's looks, judged for every install on it. */
+export const judge = ({ plans, looks }: { plans: Plan[]; looks: Look[] }): Verified[] => verifyPage(plans, looks)
+
+export const pageWithRoom = ({ html, placement, install }: PageRequest) => roomIn(html, placement, install)
+
+interface PageRequest {
+  html: string
+  placement: NonNullable<Plan['placement']>
+  install: string | null
+}
 
 /** Answers when its thread is up. */
 export const ready = () => true

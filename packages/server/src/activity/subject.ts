@@ -1,0 +1,4 @@
+import type { Subject } from '../subject'
+import { defineActivity } from './models'
+
+export const activity: Subject = { name: 'activity', models: defineActivity }

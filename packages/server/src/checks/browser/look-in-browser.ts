@@ -1,0 +1,143 @@
+import { MARK, pathTo } from '@pebblestrand/core/wire'
+import type { Look, Sight, WidgetSight } from '@pebblestrand/core/verify'
+import { lookKinds, type BrowserLookId } from '@pebblestrand/core/verify/words'
+import type { Page, Response } from 'playwright-core'
+import type { Visit } from '../../platform/browser/pool'
+import { allReady, measure, measureFrame, scrollThrough, watch } from './in-page'
+
+/** A look by a browser, and the picture it took. */
+export interface Sighting {
+  look: Look
+  /** JPEG; null where none could be taken. */
+  picture: Buffer | null
+}
+
+/** Ms: for the page itself, for what is ours to be there, and for a picture. */
+const WAITS = { page: 12_000, ready: 4000, picture: 5000 }
+/** Px of a page that are in its picture. */
+const TALLEST = 4000
+/** Bytes of markup that are kept. */
+const MOST_HTML = 5 * 1024 * 1024
+
+/** Looks at a page as a visitor's browser shows it in a window of one width. Whatever goes wrong on the way is part of what was seen. */
+export async function lookInBrowser(
+  { context, isSpent }: Visit,
+  url: string,
+  how: BrowserLookId,
+  origin: string,
+): Promise<Sighting> {
+  const began = Date.now()
+  const at = new Date(began).toISOString()
+  const { width, height } = lookKinds[how].window
+  const page = await context.newPage()
+  const heard = listen(page, origin)
+  const failed = (code: string, message: string): Sighting => ({
+    look: {
+      how,
+      url,
+      finalUrl: url,
+      status: 0,
+      headers: {},
+      html: '',
+      at,
+      ms: Date.now() - began,
+      error: { code, message },
+    },
+    picture: null,
+  })
+  try {
+    await page.addInitScript('globalThis.__name ??= (f) => f')
+    await page.addInitScript(watch, MARK)
+    await page.setViewportSize({ width, height })
+    const answer = await page.goto(url, { waitUntil: 'domcontentloaded', timeout: WAITS.page })
+    await page.waitForLoadState('load', { timeout: WAITS.page }).catch(() => {})
+    await page.evaluate(scrollThrough).catch(() => {})
+    await page.waitForFunction(allReady, MARK, { timeout: WAITS.ready, polling: 100 }).catch(() => {})
+    if (isSpent()) return failed('too-large', TOO_LARGE)
+    const sight = await sightOf(page, how, origin, heard)
+    const picture = await pictureOf(page, width, sight.height)
+    const html = (await page.content()).slice(0, MOST_HTML).replaceAll('\0', '\uFFFD')
+    const seen = {
+      finalUrl: page.url(),
+      status: answer?.status() ?? 200,
+      headers: await headersOf(answer),
+      html,
+      sight,
+    }
+    return { look: { how, url, at, ms: Date.now() - began, error: null, ...seen }, picture }
+  } catch (error) {
+    const message = error instanceof Error ? error.message.split('\n')[0]! : String(error)
+    if (heard.crashed) return failed('crashed', 'The page brought the browser’s tab down.')
+    if (isSpent()) return failed('too-large', TOO_LARGE)
+    if (/Timeout/i.test(message))
+      return failed('timeout', `The page was not there in a browser within ${WAITS.page / 1000} seconds.`)
+    if (/AUTH/.test(message)) return failed('asks-password', 'The page asks visitors for a name and a password.')
+    return failed('no-answer', 'The page could not be opened in a browser.')
+  } finally {
+    await page.close({ runBeforeUnload: false }).catch(() => {})
+  }
+}
+
+const TOO_LARGE = 'The page takes more than a look may, and was given up in the browser.'
+
+interface Heard {
+  errors: string[]
+  failed: Sight['failed']
+  crashed: boolean
+}
+
+/** Errors our own code threw, and what was asked of this Pebblestrand in vain. */
+function listen(page: Page, origin: string): Heard {
+  const heard: Heard = { errors: [], failed: [], crashed: false }
+  page.on('dialog', (dialog) => void dialog.dismiss().catch(() => {}))
+  page.on('popup', (opened) => void opened.close().catch(() => {}))
+  page.on('crash', () => (heard.crashed = true))
+  page.on('pageerror', (error) => {
+    if (heard.errors.length < 20 && (error.stack ?? '').includes(origin)) heard.errors.push(error.message.slice(0, 300))
+  })
+  page.on('response', (answer) => {
+    if (answer.url().startsWith(`${origin}/`) && answer.status() >= 400 && heard.failed.length < 20)
+      heard.failed.push({ url: answer.url(), problem: `answered ${answer.status()}` })
+  })
+  page.on('requestfailed', (request) => {
+    if (request.url().startsWith(`${origin}/`) && heard.failed.length < 20)
+      heard.failed.push({ url: request.url(), problem: request.failure()?.errorText ?? 'failed' })
+  })
+  return heard
+}
+
+async function sightOf(page: Page, how: BrowserLookId, origin: string, heard: Heard): Promise<Sight> {
+  const framePath = pathTo('frame', '')
+  const { widgets, ...rest } = await page.evaluate(measure, { mark: MARK, framePath, origin })
+  const measured: WidgetSight[] = []
+  for (const { address, ...widget } of widgets) {
+    const frame = address ? page.frames().find((one) => one.url() === address) : null
+    const inner = frame ? await frame.evaluate(measureFrame).catch(() => null) : null
+    measured.push(
+      inner
+        ? {
+            ...widget,
+            ...inner,
+            release: Number.isFinite(inner.release) ? inner.release : null,
+            overflows: widget.overflows || inner.overflows,
+          }
+        : widget,
+    )
+  }
+  return { width: lookKinds[how].window.width, ...rest, widgets: measured, errors: heard.errors, failed: heard.failed }
+}
+
+const pictureOf = (page: Page, width: number, height: number): Promise<Buffer | null> =>
+  page
+    .screenshot({
+      type: 'jpeg',
+      quality: 60,
+      fullPage: true,
+      clip: { x: 0, y: 0, width, height: Math.max(1, Math.min(height, TALLEST)) },
+      timeout: WAITS.picture,
+      animations: 'disabled',
+    })
+    .catch(() => null)
+
+const headersOf = async (answer: Response | null): Promise<Record<string, string>> =>
+  (await answer?.allHeaders().catch(() => null)) ?? {}

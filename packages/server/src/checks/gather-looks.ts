@@ -1,0 +1,116 @@
+import { setTimeout as sleep } from 'node:timers/promises'
+import type { Look, Plan } from '@pebblestrand/core/verify'
+import { browserLookIds, plainLookIds, type FindingCode, type PlainLookId } from '@pebblestrand/core/verify/words'
+import { QueryTypes } from 'sequelize'
+import { BrowserAway } from '../platform/browser/pool'
+import type { Context } from '../platform/context'
+import { lookInBrowser, type Sighting } from './browser/look-in-browser'
+import { lookAt } from './evidence'
+import { judge } from './judge'
+import type { Check, CheckState } from './models'
+
+type Progress = (state: CheckState) => Promise<unknown>
+
+/** Ms after which a connection that broke off is tried once more: a line that fails for a moment is no fault of the page. */
+const AGAIN_AFTER = 1500
+
+/** By fetching, in each way; a page that does not answer visitors is asked once more, and then no further. */
+export async function lookPlainly(context: Context, url: string, progress: Progress): Promise<Look[]> {
+  const looks: Look[] = []
+  for (const how of plainLookIds) {
+    if (looks[0]?.error) break
+    if (looks.length) await progress(how)
+    looks.push(await lookTwice(context, url, how))
+  }
+  return looks
+}
+
+async function lookTwice({ outbound }: Context, url: string, how: PlainLookId): Promise<Look> {
+  const look = await lookAt(outbound, url, how)
+  if (look.error?.code !== 'no-answer') return look
+  await sleep(AGAIN_AFTER)
+  return lookAt(outbound, url, how)
+}
+
+/** What a page is looked at for. */
+export interface Asked {
+  pageId: string
+  url: string
+  plans: Plan[]
+  checks: readonly Check[]
+}
+
+/** In a browser, at each width; none where there is no browser, or nothing to be seen. */
+export async function lookByBrowser(
+  { browser, config, log }: Context,
+  url: string,
+  plain: readonly Look[],
+  progress: Progress,
+): Promise<Sighting[]> {
+  if (!browser || !isAnswered(plain)) return []
+  try {
+    return await browser.visit(async (visit) => {
+      const sightings: Sighting[] = []
+      for (const how of browserLookIds) {
+        await progress(how)
+        sightings.push(await lookInBrowser(visit, url, how, config.origin))
+        if (sightings.at(-1)!.look.error) break
+      }
+      return sightings
+    })
+  } catch (error) {
+    if (error instanceof BrowserAway && error.closing) throw error
+    log.warn(error)
+    return [unseen(url, error)]
+  }
+}
+
+const isAnswered = ([served]: readonly Look[]) => !served!.error && served!.status < 400
+
+const unseen = (url: string, error: unknown): Sighting => ({
+  picture: null,
+  look: {
+    how: 'desktop',
+    url,
+    finalUrl: url,
+    status: 0,
+    headers: {},
+    html: '',
+    at: new Date().toISOString(),
+    ms: 0,
+    error: { code: 'browser', message: error instanceof Error ? error.message.split('\n')[0]! : String(error) },
+  },
+})
+
+/** What markup alone cannot settle. */
+const doubtful = new Set<FindingCode>([
+  'script-stripped',
+  'inert',
+  'absent',
+  'hidden',
+  'blocked',
+  'wrong-placement',
+  'unreachable',
+])
+
+export const isAskedInPerson = ({ checks }: Asked) =>
+  checks.some(({ cause }) => cause === 'person' || cause === 'retire')
+
+/** Whether a browser should look as well: where the plain looks leave a doubt, and once in a while anyway. A first look at a page is none of that. */
+export async function leavesDoubt(context: Context, { pageId, plans, checks }: Asked, looks: Look[]): Promise<boolean> {
+  if (!isAnswered(looks) || checks.every(({ cause }) => cause === 'plan')) return false
+  const verdicts = await judge(context, plans, looks)
+  if (verdicts.some(({ findings, notes }) => notes.length || findings.some(({ code }) => doubtful.has(code))))
+    return true
+  return !(await seenLately(context, pageId))
+}
+
+/** A page in which nothing is doubtful is looked at in a browser once a week, each on a day of its own so that a round is not all of them. */
+const LATELY = `
+SELECT 1 WHERE mod(hashtext(:pageId) & 2147483647, 7) <> extract(isodow FROM now())::int - 1
+UNION ALL
+SELECT 1 FROM looks l JOIN readings r ON r.id = l.reading_id
+WHERE r.page_id = :pageId AND l.how = 'desktop' AND l.sight IS NOT NULL AND l.at > now() - interval '6 days' LIMIT 1`
+
+const seenLately = async ({ db }: Context, pageId: string): Promise<boolean> =>
+  (await db.query(LATELY, { replacements: { pageId }, type: QueryTypes.SELECT })).length > 0

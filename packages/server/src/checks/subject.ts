@@ -1,0 +1,24 @@
+import { job, work } from '../platform/queue'
+import type { Subject } from '../subject'
+import { VISIT } from '../platform/browser/pool'
+import { REQUESTS_PER_HOST } from '../platform/outbound/client'
+import { lookAtPage, lookInBrowserToo } from './look-at-page'
+import { endLostChecks } from './lost'
+import { defineChecks } from './models'
+import { attempts, sights } from './migration'
+import { browserLookJob, lookJob } from './queue-check'
+import { checkRoutes } from './routes'
+
+const checksLost = job<Record<string, never>>('checks-lost')
+
+export const checks: Subject = {
+  name: 'checks',
+  migrations: [attempts, sights],
+  models: defineChecks,
+  routes: checkRoutes,
+  work: [
+    work(lookJob, { atOnce: 18, each: REQUESTS_PER_HOST }, (context, { pageId }) => lookAtPage(context, pageId)),
+    work(browserLookJob, { atOnce: VISIT.atOnce, each: 1 }, (context, { pageId }) => lookInBrowserToo(context, pageId)),
+    work(checksLost, { cron: '*/5 * * * *' }, endLostChecks),
+  ],
+}

@@ -1,0 +1,51 @@
+import { QueryTypes, type Transaction } from 'sequelize'
+import type { Context } from '../platform/context'
+import { job } from '../platform/queue'
+
+/** Which of a widget's installs; all when nothing is said. */
+export interface Within {
+  siteId?: string
+  placementId?: string
+  installIds?: string[]
+}
+
+/** Bring what a widget's installs serve up to date. Whatever is queued, the newest release and items are what is rendered. */
+export const recomputeJob = job<{ widgetId: string; within?: Within }>('recompute')
+
+type Queueing = Pick<Context, 'db' | 'queue'>
+
+/** In the transaction that changes the widget itself: a release, its name. */
+export const recomputeWidget = ({ queue }: Queueing, widgetId: string, transaction: Transaction) =>
+  queue.sendMany(recomputeJob, [{ widgetId }], transaction)
+
+const reading = `SELECT widget_id AS "widgetId" FROM widget_sources WHERE source_id = :id`
+const standingOnSite = `
+SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id
+WHERE p.site_id = :id AND i.status <> 'retired'`
+const standingInPlacement = `SELECT DISTINCT widget_id AS "widgetId" FROM installs WHERE placement_id = :id AND status <> 'retired'`
+
+const widgetsBy = ({ db }: Queueing, sql: string, id: string, transaction: Transaction) =>
+  db.query<{ widgetId: string }>(sql, { replacements: { id }, type: QueryTypes.SELECT, transaction })
+
+/** In the transaction that stores a source's new items: every widget that reads it. */
+export async function recomputeForSource(context: Queueing, sourceId: string, transaction: Transaction): Promise<void> {
+  await context.queue.sendMany(recomputeJob, await widgetsBy(context, reading, sourceId, transaction), transaction)
+}
+
+/** In the transaction that notes a site's look or time zone: the frames on its pages wear the one, what counts by day follows the other. */
+export async function recomputeForSite(context: Queueing, siteId: string, transaction: Transaction): Promise<void> {
+  const widgets = await widgetsBy(context, standingOnSite, siteId, transaction)
+  const jobs = widgets.map(({ widgetId }) => ({ widgetId, within: { siteId } }))
+  await context.queue.sendMany(recomputeJob, jobs, transaction)
+}
+
+/** In the transaction that changes a placement's width: what stands in it is as tall as it is now. */
+export async function recomputeForPlacement(
+  context: Queueing,
+  placementId: string,
+  transaction: Transaction,
+): Promise<void> {
+  const widgets = await widgetsBy(context, standingInPlacement, placementId, transaction)
+  const jobs = widgets.map(({ widgetId }) => ({ widgetId, within: { placementId } }))
+  await context.queue.sendMany(recomputeJob, jobs, transaction)
+}

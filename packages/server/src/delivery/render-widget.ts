@@ -1,0 +1,64 @@
+import { gather } from '@pebblestrand/core/items'
+import {
+  kindOf,
+  readSettings,
+  renderSample,
+  siftingOf,
+  type Kind,
+  type Rendered,
+  type View,
+} from '@pebblestrand/core/kinds'
+import type { Transaction } from 'sequelize'
+import type { Context } from '../platform/context'
+import { siftOffLoop } from './sift-off-loop'
+import { Source } from '../sources/models'
+import { storedEntries } from '../sources/store-items'
+import type { Settings, Widget } from '../widgets/models'
+
+/** A widget's settings as they were stored: of its draft or of one release. */
+export interface Stored {
+  settings: Settings
+  kindVersion: number
+}
+
+/** Renders one widget from what is stored now; `facts` differ by install. */
+export interface Renderer {
+  kind: Kind
+  /** Whether every install looks alike. */
+  alike: boolean
+  /** Whether it has content of its own, or stands for a sample until a source is chosen. */
+  sample: boolean
+  render(facts: Record<string, unknown>): { rendered: Rendered; view: View<Settings> }
+}
+
+/** Reads what a widget is rendered from, once; null for a kind that is not known here. */
+export async function rendererFor(
+  { config, threads }: Pick<Context, 'config' | 'threads'>,
+  widget: Pick<Widget, 'kind' | 'name'>,
+  stored: Stored,
+  transaction?: Transaction,
+): Promise<Renderer | null> {
+  const kind = kindOf(widget.kind)
+  if (!kind) return null
+  const settings = readSettings(kind, stored.settings, stored.kindVersion)
+  const sourceIds = kind.content?.sourceIds(settings) ?? []
+  const sources = await Source.findAll({ where: { id: sourceIds }, transaction })
+  const items = gather(sourceIds, await storedEntries(sourceIds, transaction))
+  const sifting = siftingOf(kind, settings, items)
+  const shown = sifting ? await siftOffLoop(threads, { ...sifting, now: new Date() }) : []
+  const context = {
+    widgetName: widget.name,
+    sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link }])),
+  }
+  const sample = Boolean(kind.content) && !sourceIds.length
+  return {
+    kind,
+    alike: !kind.facts?.length,
+    sample,
+    render(facts) {
+      const view = { settings, items: shown, context: { ...context, facts } }
+      const rendered = sample ? renderSample(kind, settings, config.origin, widget.name) : kind.render(view)
+      return { rendered, view }
+    },
+  }
+}

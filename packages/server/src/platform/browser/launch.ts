@@ -1,0 +1,47 @@
+import { accessSync, constants } from 'node:fs'
+import { chromium, type Browser } from 'playwright-core'
+
+/** Mb of script memory a page may take before its tab is ended. */
+const HEAP_MB = 256
+
+const switches = [
+  '--no-first-run',
+  '--disable-quic',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--disable-default-apps',
+  '--disable-domain-reliability',
+  '--disable-breakpad',
+  '--no-pings',
+  '--mute-audio',
+  '--disable-gpu',
+  '--renderer-process-limit=6',
+  // No address is looked up but by the proxy, this machine's own names too, and nothing goes around it.
+  '--proxy-bypass-list=<-loopback>',
+  '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
+  '--force-webrtc-ip-handling-policy=disable_non_proxied_udp',
+  `--js-flags=--max-old-space-size=${HEAP_MB}`,
+]
+
+/** Whether there is a browser at a path that can be started. */
+export function isThere(path: string): boolean {
+  try {
+    accessSync(path, constants.X_OK)
+    return true
+  } catch {
+    return false
+  }
+}
+
+/** Starts Chromium so that all it asks for goes through the proxy. As root it cannot have a sandbox of its own. */
+export const launch = (executablePath: string, proxy: string): Promise<Browser> =>
+  chromium.launch({
+    executablePath,
+    proxy: { server: proxy },
+    args: [...switches, ...(process.getuid?.() === 0 ? ['--no-sandbox'] : [])],
+    handleSIGINT: false,
+    handleSIGTERM: false,
+    handleSIGHUP: false,
+    timeout: 20_000,
+  })

@@ -1,0 +1,109 @@
+import PgBoss from 'pg-boss'
+import type { Sequelize, Transaction } from 'sequelize'
+import type { Context } from '../context'
+import { onceBack } from '../database/away'
+import { fetchJobs, type FetchedJob } from './fetch-jobs'
+import { Taking } from './taking'
+import type { Job, Work } from './work'
+
+const RETRY = { retryLimit: 2, retryDelay: 5, retryBackoff: true }
+export const EXPIRES_SECONDS = 120
+
+/** The job queue, in the same PostgreSQL: what is queued survives a restart, and several workers share it. */
+export class Queue {
+  private readonly takings: Taking[] = []
+
+  private constructor(
+    private readonly boss: PgBoss,
+    private readonly db: Sequelize,
+    private readonly onError: (error: Error) => void,
+  ) {}
+
+  static async start(
+    databaseUrl: string,
+    db: Sequelize,
+    works: readonly Work[],
+    onError: (error: Error) => void,
+  ): Promise<Queue> {
+    const boss = new PgBoss({ connectionString: databaseUrl, schema: 'queue', max: 4 })
+    boss.on('error', onError)
+    await boss.start()
+    for (const { job } of works)
+      await boss.createQueue(job.name, {
+        name: job.name,
+        policy: job.oneWaiting ? 'short' : 'standard',
+        ...RETRY,
+        expireInSeconds: EXPIRES_SECONDS,
+      })
+    return new Queue(boss, db, onError)
+  }
+
+  /** `key` tells jobs apart of which one waiting is enough. */
+  async send<Data extends object>(of: Job<Data>, data: Data, key?: string): Promise<void> {
+    await this.boss.send(of.name, data, key ? { singletonKey: key } : {})
+  }
+
+  /** In the transaction that writes what the jobs are about: neither is there without the other. */
+  async sendMany<Data extends object>(of: Job<Data>, all: readonly Data[], transaction: Transaction): Promise<void> {
+    const db = {
+      executeSql: async (text: string, values: unknown[]) => {
+        const [rows] = await this.db.query(text, { bind: values.map((value) => value ?? null), transaction })
+        return { rows }
+      },
+    }
+    const jobs = all.map((data) => ({ name: of.name, data }))
+    if (jobs.length) await this.boss.insert(jobs, { db } as PgBoss.InsertOptions)
+  }
+
+  /** Begins to do the jobs of one sort. */
+  async take(work: Work, context: Context): Promise<void> {
+    const { name } = work.job
+    this.takings.push(
+      new Taking({
+        atOnce: work.atOnce,
+        fetch: (most) => fetchJobs(this.db, work, most),
+        carryOut: async (job) => {
+          const problem = await carriedOut(work, context, job)
+          if (problem) this.onError(problem)
+          await onceBack(() => (problem ? this.boss.fail(name, job.id) : this.boss.complete(name, job.id)))
+        },
+        onError: this.onError,
+      }),
+    )
+    if (work.cron) await this.boss.schedule(name, work.cron, {})
+  }
+
+  /** Takes what waits of one sort and does it here and now, to the end: for tests, which have no worker. */
+  async drain(work: Work, context: Context): Promise<number> {
+    const { name } = work.job
+    for (let done = 0; ; done++) {
+      const [next] = (await this.boss.fetch<object>(name, { batchSize: 1 })) ?? []
+      if (!next) return done
+      const problem = await carriedOut(work, context, next)
+      if (!problem) await this.boss.complete(name, next.id)
+      else {
+        await this.boss.fail(name, next.id)
+        throw problem
+      }
+    }
+  }
+
+  async healthy(): Promise<boolean> {
+    return (await this.boss.isInstalled()) === true
+  }
+
+  async stop(): Promise<void> {
+    await Promise.all(this.takings.map((taking) => taking.stop()))
+    await this.boss.stop({ graceful: true, timeout: 5000 })
+  }
+}
+
+/** What went wrong with a job; null when it is done. */
+async function carriedOut({ run }: Work, context: Context, { data }: FetchedJob): Promise<Error | null> {
+  try {
+    await (run as (context: Context, data: object) => Promise<void>)(context, data)
+    return null
+  } catch (error) {
+    return error instanceof Error ? error : new Error(String(error))
+  }
+}

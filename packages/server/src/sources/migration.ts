@@ -1,0 +1,8 @@
+/** What of a source's items was too long to be kept whole, by sort of part. Every source is read anew once, so that what is stored is cut as well. */
+export const cut = {
+  name: '0006-source-cut',
+  sql: `
+ALTER TABLE sources ADD COLUMN cut jsonb NOT NULL DEFAULT '{}';
+UPDATE sources SET content_hash = NULL, etag = NULL, last_modified = NULL;
+`,
+}

@@ -1,0 +1,22 @@
+import { job, work } from '../platform/queue'
+import type { Subject } from '../subject'
+import { cut } from './migration'
+import { REQUESTS_PER_HOST } from '../platform/outbound/client'
+import { defineSources } from './models'
+import { queueDue, refreshJob, refreshSource } from './refresh'
+import { sourceRoutes } from './routes'
+
+const sourcesDue = job<Record<string, never>>('sources-due')
+
+export const sources: Subject = {
+  name: 'sources',
+  migrations: [cut],
+  models: defineSources,
+  routes: sourceRoutes,
+  work: [
+    work(refreshJob, { atOnce: 8, each: REQUESTS_PER_HOST }, (context, { sourceId }) =>
+      refreshSource(context, sourceId),
+    ),
+    work(sourcesDue, { cron: '* * * * *' }, queueDue),
+  ],
+}

@@ -1,0 +1,11 @@
+/**
+ * What a widget was called when a release was published: a later name is not shown to visitors before the next one. Null for
+ * what was removed before this came and is brought back: then its name of today counts.
+ */
+export const releaseNames = {
+  name: '0009-release-names',
+  sql: `
+ALTER TABLE releases ADD COLUMN name text;
+UPDATE releases SET name = widgets.name FROM widgets WHERE widgets.id = releases.widget_id;
+`,
+}
