@@ -4,7 +4,8 @@ import { defineConfig } from 'vite'
 
 export default defineConfig({
   plugins: [vue(), tailwind()],
-  build: { target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 800 },
+  build: { target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 800, manifest: true },
+  worker: { format: 'es' },
   server: {
     proxy: {
       '/api': 'http://localhost:4600',

@@ -1,8 +1,10 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import { whenSignedOut } from './api/call'
 import App from './App.vue'
 import { applyTheme } from './frame/theme'
+import { queryClient } from './queries/query'
 import { router } from './router'
 import { useSession } from './stores/session'
 import './style.css'
@@ -10,6 +12,7 @@ import './style.css'
 applyTheme()
 const app = createApp(App)
 app.use(createPinia())
+app.use(VueQueryPlugin, { queryClient })
 app.use(router)
 whenSignedOut(() => {
   useSession().forget()

@@ -45,6 +45,11 @@ const routes: RouteRecordRaw[] = [
     props: true,
   },
   {
+    path: '/account',
+    component: () => import('./screens/account/Account.vue'),
+    meta: { title: 'Your account' },
+  },
+  {
     path: '/removed',
     component: () => import('./screens/removed/Removed.vue'),
     meta: { title: 'Removed' },

@@ -1,3 +1,4 @@
+import type { Answer, Ask, Route } from '@pebblestrand/contract'
 import { ApiError, offline } from './error'
 
 /** The session's token that every change must carry; set by the session store. */
@@ -43,23 +44,46 @@ function errorFrom(status: number, content: Said | null): ApiError {
   )
 }
 
-async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
-  const answer = await send(method, path, body, { signal })
-  const content = (await answer.json().catch(() => null)) as T & Said
-  if (answer.ok) return content
-  throw errorFrom(answer.status, content)
+type Blanks = Record<string, string>
+
+/** A route's path with its blanks filled in, and what is asked in its query. */
+function addressOf(route: Route, { params, query: asked }: { params?: unknown; query?: unknown }): string {
+  const path = route.path.replace(/:(\w+)/g, (_, name: string) => encodeURIComponent((params as Blanks)[name]!))
+  return path + query((asked ?? {}) as Blanks)
 }
 
-/** Work that takes a while and tells each step on the way: a line of JSON each, the last one with the result or what went wrong. */
-export async function postInSteps<Step, T>(path: string, body: unknown, onStep: (step: Step) => void): Promise<T> {
-  const answer = await send('POST', path, body, { accept: 'application/x-ndjson' })
+/** What a route has to be given: of params, query and body those it has. */
+export type Needed<R extends Route> = {
+  [K in keyof Ask<R> as Ask<R>[K] extends undefined ? never : K]: Ask<R>[K]
+}
+type Given = { params?: unknown; query?: unknown; body?: unknown }
+
+/** Calls a route of the contract. Throws an ApiError. */
+export async function ask<R extends Route>(route: R, asked: Needed<R>, signal?: AbortSignal): Promise<Answer<R>> {
+  const given: Given = asked
+  const body = route.method === 'GET' || route.method === 'DELETE' ? undefined : (given.body ?? {})
+  const answer = await send(route.method, addressOf(route, given), body, { signal })
+  const content = (await answer.json().catch(() => null)) as (Answer<R> & Said) | null
+  if (answer.ok && content) return content
+  signal?.throwIfAborted() // the answer broke off because nobody waits for it
+  throw answer.ok ? offline() : errorFrom(answer.status, content)
+}
+
+/** The same for work that tells each step on the way: a line of JSON each, the last one with the result or what went wrong. */
+export async function askInSteps<R extends Route, Step>(
+  route: R,
+  asked: Needed<R>,
+  onStep: (step: Step) => void,
+): Promise<Answer<R>> {
+  const given: Given = asked
+  const answer = await send(route.method, addressOf(route, given), given.body, { accept: 'application/x-ndjson' })
   if (!answer.ok || !answer.body) throw errorFrom(answer.status, (await answer.json().catch(() => null)) as Said | null)
   let rest = ''
   for await (const text of textOf(answer.body)) {
     const lines = (rest + text).split('\n')
     rest = lines.pop()!
     for (const line of lines) {
-      const told = JSON.parse(line) as Said & { step?: Step; result?: T }
+      const told = JSON.parse(line) as Said & { step?: Step; result?: Answer<R> }
       if (told.error) throw errorFrom(answer.status, told)
       if (told.result !== undefined) return told.result
       if (told.step !== undefined) onStep(told.step)
@@ -77,14 +101,8 @@ async function* textOf(body: ReadableStream<Uint8Array>): AsyncGenerator<string>
   }
 }
 
-export const get = <T>(path: string, signal?: AbortSignal) => call<T>('GET', path, undefined, signal)
-export const post = <T>(path: string, body: unknown = {}) => call<T>('POST', path, body)
-export const put = <T>(path: string, body: unknown) => call<T>('PUT', path, body)
-export const patch = <T>(path: string, body: unknown) => call<T>('PATCH', path, body)
-export const remove = <T>(path: string) => call<T>('DELETE', path)
-
 /** A query string of what is set. */
-export function query(values: Record<string, string | number | boolean | null | undefined>): string {
+function query(values: Record<string, string | number | boolean | null | undefined>): string {
   const set = Object.entries(values).filter(([, value]) => value !== '' && value !== null && value !== undefined)
   return set.length ? `?${new URLSearchParams(set.map(([key, value]) => [key, String(value)]))}` : ''
 }

@@ -15,6 +15,7 @@ async function leave(): Promise<void> {
   await router.push('/sign-in')
 }
 const entries = [
+  { name: 'Your account', run: () => void router.push('/account') },
   { name: 'Removed lately', run: () => void router.push('/removed') },
   { name: 'Keys', run: () => (shortcutsOpen.value = true) },
   { name: 'Sign out', run: () => void leave() },

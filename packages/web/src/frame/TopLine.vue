@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import FindOrDo from './FindOrDo.vue'
+import { defineAsyncComponent } from 'vue'
 import PersonMenu from './PersonMenu.vue'
 import WordMark from './WordMark.vue'
+
+// Apart from the first screen's script: what its list is made with weighs as much as a screen.
+const FindOrDo = defineAsyncComponent(() => import('./FindOrDo.vue'))
 
 const places = [
   { id: 'today', name: 'Today' },
@@ -33,7 +36,7 @@ const places = [
       </RouterLink>
     </nav>
     <div class="ml-auto flex items-center gap-4 lg:gap-7">
-      <FindOrDo />
+      <div class="min-h-[38px] w-[180px] sm:w-[270px]"><FindOrDo /></div>
       <PersonMenu />
     </div>
   </header>

@@ -1,8 +1,7 @@
 import type { Router } from 'vue-router'
 import { asApiError } from '../api/error'
 import type { BroughtBack } from '../api/types'
-import { useRemovals } from '../stores/removals'
-import { useSites } from '../stores/sites'
+import { bringBack as putBack } from '../queries/removals'
 import { say, sayFault } from './notices'
 
 /** Says what was removed, with the way back. */
@@ -14,8 +13,7 @@ export function sayRemoved(removal: { id: string; name: string }, router: Router
 
 /** Brings back what was removed and goes to where it is. */
 export async function bringBack(removalId: string, router: Router): Promise<void> {
-  const back = await useRemovals().bringBack(removalId)
-  if (back.siteId && useSites().open?.id === back.siteId) await useSites().loadOne(back.siteId)
+  const back = await putBack(removalId)
   await router.push(pathOf(back))
   say(`${back.name} is back.`)
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-defineProps<{ error: { message: string; remedy: string }; retry?: () => void }>()
+defineProps<{ error: { message: string; remedy: string }; retry?: () => unknown }>()
 </script>
 
 <template>

@@ -1,18 +1,17 @@
 <script setup lang="ts" generic="T">
-import { ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { ApiError } from '../api/error'
-import { asApiError } from '../api/error'
 import type { Paged } from '../api/types'
 import Fault from './Fault.vue'
 import Pager from './Pager.vue'
 import Waiting from './Waiting.vue'
 
 /** A screen that is one paged list: what is said of it at the left, its rows in the slot; words and page are in the address. */
-const props = defineProps<{
+defineProps<{
   title: string
-  list: Paged<T> | null
-  load: (q: string, page: number) => Promise<unknown>
+  list: Paged<T> | undefined
+  error: ApiError | null
+  retry: () => unknown
   waiting: string
   /** What is said where there is nothing, and where nothing has the words looked for. */
   empty: string
@@ -21,17 +20,6 @@ const props = defineProps<{
 defineSlots<{ aside(): unknown; default(props: { rows: T[] }): unknown }>()
 const route = useRoute()
 const router = useRouter()
-const error = ref<ApiError | null>(null)
-const q = () => String(route.query.q ?? '')
-const page = () => Number(route.query.page ?? 1)
-
-const fetchPage = () =>
-  props.load(q(), page()).then(
-    () => (error.value = null),
-    (e: unknown) => (error.value = asApiError(e)),
-  )
-const own = route.path // on the way out the address is another screen's already
-watch([q, page], () => route.path === own && fetchPage(), { immediate: true })
 </script>
 
 <template>
@@ -41,9 +29,11 @@ watch([q, page], () => route.path === own && fetchPage(), { immediate: true })
       <slot name="aside" />
     </div>
     <div class="min-w-0">
-      <Fault v-if="error" :error="error" :retry="fetchPage" />
+      <Fault v-if="error" :error="error" :retry="retry" />
       <Waiting v-else-if="!list" :doing="waiting" />
-      <p v-else-if="!list.rows.length" class="border-t border-ink pt-4">{{ q() && emptyFor ? emptyFor : empty }}</p>
+      <p v-else-if="!list.rows.length" class="border-t border-ink pt-4">
+        {{ route.query.q && emptyFor ? emptyFor : empty }}
+      </p>
       <slot v-else :rows="list.rows" />
       <Pager
         v-if="list"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { statuses, type InstallStatus } from '@pebblestrand/core/verify'
+import { statuses, type InstallStatus } from '@pebblestrand/core/verify/words'
 import { computed, useId } from 'vue'
 import { pebbleShape } from './pebble-shape'
 

@@ -5,7 +5,8 @@ import { ApiError, asApiError } from '../api/error'
 import type { Foresight, Removable } from '../api/types'
 import { sayFault } from '../frame/notices'
 import { sayRemoved } from '../frame/way-back'
-import { useRemovals } from '../stores/removals'
+import { takeOut } from '../queries/removals'
+import { everythingChanged } from '../queries/query'
 import { plural } from './address'
 import Panel from './Panel.vue'
 import Pebble from './Pebble.vue'
@@ -13,7 +14,6 @@ import Pebble from './Pebble.vue'
 /** Takes something out. It can be brought back; only where visitors may still see it is that asked first. */
 const props = defineProps<{ what: Removable; id: string; first?: () => Promise<unknown> }>()
 const emit = defineEmits<{ removed: [] }>()
-const removals = useRemovals()
 const router = useRouter()
 const busy = ref(false)
 const asked = ref<Foresight | null>(null)
@@ -23,9 +23,10 @@ async function remove(standing: number): Promise<void> {
   busy.value = true
   try {
     await props.first?.()
-    const removal = await removals.takeOut(props.what, props.id, standing)
+    const removal = await takeOut(props.what, props.id, standing)
     asked.value = null
     emit('removed')
+    void everythingChanged()
     sayRemoved(removal, router)
   } catch (e) {
     if (e instanceof ApiError && e.code === 'still-standing') asked.value = e.data as Foresight
@@ -47,7 +48,7 @@ async function remove(standing: number): Promise<void> {
       <li v-for="one in asked.standing.rows" :key="one.id" class="flex items-baseline gap-3 py-[6px]">
         <Pebble :status="one.status" :seed="one.id" class="self-center" />
         <span
-          ><b>{{ one.widget }}</b> on {{ one.site }}, {{ one.page }}, {{ one.placement }}</span
+          ><b>{{ one.widget }}</b> on {{ one.site }}, {{ one.page }}, {{ one.placement ?? 'over the page' }}</span
         >
       </li>
       <li v-if="unnamed" class="py-[6px] text-soft">and {{ unnamed }} more</li>

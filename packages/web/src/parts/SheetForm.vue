@@ -1,29 +1,16 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import type { ApiError } from '../api/error'
-import { aboveFields, asApiError } from '../api/error'
+import { aboveFields } from '../api/error'
 import Fault from './Fault.vue'
 import Panel from './Panel.vue'
+import { useSubmission } from './submission'
 
 /** A form on a sheet of its own: fields in the slot, one button. What is wrong is said and what was typed stays. */
 const props = defineProps<{ title: string; does: string; run: () => Promise<unknown>; wide?: boolean }>()
 const emit = defineEmits<{ close: []; done: [] }>()
-const error = ref<ApiError | null>(null)
-const busy = ref(false)
-const about = (field: string) => error.value?.about(field) ?? ''
-
-async function submit(): Promise<void> {
-  busy.value = true
-  error.value = null
-  try {
-    await props.run()
-    emit('done')
-  } catch (e) {
-    error.value = asApiError(e)
-  } finally {
-    busy.value = false
-  }
-}
+const { busy, error, about, submit } = useSubmission(async () => {
+  await props.run()
+  emit('done')
+})
 </script>
 
 <template>

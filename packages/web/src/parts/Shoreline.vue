@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { statuses } from '@pebblestrand/core/verify'
+import { statuses } from '@pebblestrand/core/verify/words'
 import { computed } from 'vue'
 import type { SiteRow } from '../api/types'
 import Pebble from './Pebble.vue'

@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import { storeToRefs } from 'pinia'
-import { useSites, type SiteFacts } from '../stores/sites'
+import { computed } from 'vue'
+import { usePlatforms, type SiteFacts } from '../queries/sites'
 import InputField from './InputField.vue'
 import Labelled from './Labelled.vue'
 
 /** What is noted of a site when it is added, and corrected later. */
 const site = defineModel<SiteFacts>({ required: true })
 defineProps<{ about: (field: string) => string; nameHint?: string }>()
-const sites = useSites()
-const { platforms } = storeToRefs(sites)
+const { data } = usePlatforms()
+const platforms = computed(() => data.value?.rows ?? [])
 const zones = Intl.supportedValuesOf('timeZone')
-void sites.loadPlatforms()
 </script>
 
 <template>

@@ -1,30 +1,43 @@
 <script setup lang="ts">
-import type { PayloadBase } from '@pebblestrand/core/kinds'
-import { loadFont, render } from '@pebblestrand/widget'
-import { computed, onMounted, ref, watch } from 'vue'
+import { show } from '@pebblestrand/widget'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import type { Thumbnail } from '../api/types'
 
-/** The real widget, drawn small: the renderer's own HTML and CSS in a shadow root, too small to be used. */
-const props = withDefaults(defineProps<{ payload: PayloadBase; width?: number; scale?: number }>(), {
-  width: 480,
-  scale: 0.5,
-})
+/**
+ * The real widget, drawn small: what was rendered of it in a shadow root of its own, too small to be used. `fluid`: scaled to
+ * the room there is instead, as wide as `width` would be.
+ */
+const props = withDefaults(
+  defineProps<{ thumbnail: Thumbnail | null; width?: number; scale?: number; fluid?: boolean }>(),
+  { width: 480, scale: 0.5 },
+)
 
 const host = ref<HTMLElement | null>(null)
-const size = computed(() => ({ width: `${props.width}px`, transform: `scale(${props.scale})`, transformOrigin: '0 0' }))
+const room = ref<HTMLElement | null>(null)
+const available = ref(0)
+const drawn = computed(() => (props.fluid && available.value ? available.value / props.width : props.scale))
+const size = computed(() => ({
+  width: `${props.width}px`,
+  transform: `scale(${drawn.value})`,
+  transformOrigin: '0 0',
+}))
 
 function draw(): void {
-  if (!host.value) return
-  const { html, css, font } = render(props.payload)
-  if (font) loadFont(font, location.origin)
-  const root = host.value.shadowRoot ?? host.value.attachShadow({ mode: 'open' })
-  root.innerHTML = `<style>${css}</style>${html}` // escaped by the renderer, as on client sites
+  if (host.value && props.thumbnail) show(host.value, props.thumbnail, location.origin)
 }
-onMounted(draw)
-watch(() => props.payload, draw)
+let measured: ResizeObserver | null = null
+onMounted(() => {
+  draw()
+  if (!props.fluid) return
+  measured = new ResizeObserver(([entry]) => (available.value = entry!.contentRect.width))
+  measured.observe(room.value!)
+})
+onBeforeUnmount(() => measured?.disconnect())
+watch(() => props.thumbnail, draw)
 </script>
 
 <template>
-  <div class="overflow-hidden bg-white text-[#1d2b34]" aria-hidden="true" inert>
-    <div ref="host" class="font-[Georgia,serif]" :style="size" />
+  <div ref="room" class="relative min-w-0 overflow-hidden bg-white text-[#1d2b34]" aria-hidden="true" inert>
+    <div ref="host" class="absolute font-[Georgia,serif]" :style="size" />
   </div>
 </template>

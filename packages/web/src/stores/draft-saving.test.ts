@@ -97,6 +97,24 @@ describe('a draft saves itself', () => {
   })
 })
 
+describe('an answer that comes late', () => {
+  it('for a widget that is not open any more changes nothing of the one that is', async () => {
+    const { sent, answer } = server()
+    const saving = begin()
+    settings = { count: 2 }
+    saving.changed()
+    const flushed = saving.flush()
+    await vi.waitFor(() => expect(sent).toHaveLength(1))
+    settings = { count: 50 }
+    saving.begin('w2', { ...saved(7, 50) })
+    await answer(200, saved(2, 2))
+    await flushed
+    expect([saving.state.value, saving.version.value]).toEqual(['saved', 7])
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(sent.map((s) => s.settings.count)).toEqual([2]) // nothing of the first was saved to the second
+  })
+})
+
 describe('two tabs', () => {
   it('the second is told, and overwrites nothing until it says so', async () => {
     const { sent, answer } = server()

@@ -1,5 +1,6 @@
+import { routes } from '@pebblestrand/contract'
 import { ref } from 'vue'
-import { put } from '../api/call'
+import { ask } from '../api/call'
 import type { ApiError } from '../api/error'
 import { asApiError } from '../api/error'
 import type { Draft } from '../api/types'
@@ -15,13 +16,14 @@ export function useDraftSaving(currentSettings: () => Record<string, unknown>) {
   const theirs = ref<Draft | null>(null)
   const version = ref(0)
   const savedAt = ref('')
-  let path = ''
+  /** The widget whose draft is open. An answer that comes for another is too late and changes nothing here. */
+  let open = { id: '' }
   let timer: ReturnType<typeof setTimeout> | undefined
   let running: Promise<void> | null = null
 
   function begin(widgetId: string, draft: Draft): void {
     clearTimeout(timer)
-    path = `/api/widgets/${widgetId}/draft`
+    if (open.id !== widgetId) open = { id: widgetId }
     take(draft)
   }
   function take(draft: Draft): void {
@@ -41,21 +43,25 @@ export function useDraftSaving(currentSettings: () => Record<string, unknown>) {
   /** Saves what waits, now. */
   async function flush(): Promise<void> {
     clearTimeout(timer)
+    const own = open
     await running
-    if (state.value !== 'waiting' && state.value !== 'failed') return
-    running = save().finally(() => (running = null))
+    if (own !== open || (state.value !== 'waiting' && state.value !== 'failed')) return
+    running = save(own).finally(() => (running = null))
     await running
-    if ((state.value as SaveState) === 'waiting') await flush()
+    if (own === open && (state.value as SaveState) === 'waiting') await flush()
   }
 
-  async function save(): Promise<void> {
+  async function save(own: { id: string }): Promise<void> {
     state.value = 'saving'
     const sent = JSON.stringify(currentSettings())
     try {
-      const saved = await put<Draft>(path, { settings: JSON.parse(sent), version: version.value })
+      const body = { settings: JSON.parse(sent) as Record<string, unknown>, version: version.value }
+      const saved = await ask(routes.widgets.saveDraft, { params: { id: own.id }, body })
+      if (own !== open) return
       take(saved)
       if (JSON.stringify(currentSettings()) !== sent) state.value = 'waiting'
     } catch (e) {
+      if (own !== open) return
       error.value = asApiError(e)
       const conflict = error.value.code === 'draft-changed'
       theirs.value = conflict ? (error.value.data as Draft) : null

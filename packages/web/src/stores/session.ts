@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { get, post, remove, useToken } from '../api/call'
+import { routes } from '@pebblestrand/contract'
+import { ask, useToken } from '../api/call'
+import { queryClient } from '../queries/query'
 import type { Person } from '../api/types'
 
 interface Answer {
@@ -29,10 +31,10 @@ export const useSession = defineStore('session', () => {
   }
 
   async function load(): Promise<void> {
-    take(await get<Answer>('/api/session'))
+    take(await ask(routes.accounts.session, {}))
   }
   async function signIn(email: string, password: string): Promise<void> {
-    take(await post<Answer>('/api/session', { email, password }))
+    take(await ask(routes.accounts.signIn, { body: { email, password } }))
   }
   async function setUp(owner: {
     key: string
@@ -41,11 +43,12 @@ export const useSession = defineStore('session', () => {
     email: string
     password: string
   }): Promise<void> {
-    take(await post<Answer>('/api/setup', owner))
+    take(await ask(routes.accounts.setUp, { body: owner }))
   }
   async function signOut(): Promise<void> {
-    await remove('/api/session')
+    await ask(routes.accounts.signOut, {})
     take({ user: null })
+    queryClient.clear() // nothing of one person is left for the next
   }
   /** The server says that the session is over. */
   function forget(): void {

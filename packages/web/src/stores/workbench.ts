@@ -1,31 +1,41 @@
-import { compute, difference, kindOf, type Change, type PayloadBase } from '@pebblestrand/core/kinds'
-import type { Item } from '@pebblestrand/core/items'
-import type { Sieved } from '@pebblestrand/core/sieve'
+import { routes } from '@pebblestrand/contract'
+import { difference, kindOf, renamed, settingsOf, type Change, type Settings } from '@pebblestrand/core/kinds'
+import { payloadOf, type Payload } from '@pebblestrand/core/artefacts'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
-import { get, patch, post } from '../api/call'
-import type { Draft, SourceInfo, WidgetDetail } from '../api/types'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { allPages } from '../api/all-pages'
+import { ask } from '../api/call'
+import type { SourceInfo, WidgetDetail } from '../api/types'
+import { changed } from '../queries/query'
+import type { BenchRendering } from '../rendering/bench-rendering'
+import { benchRenderer } from '../rendering/renderer'
 import { plain } from './plain'
 import { useDraftSaving } from './draft-saving'
 
-type Settings = Record<string, unknown>
+const { widgets, sources: sourceRoutes } = routes
 
 /** The widget on the bench: its draft, what its sources hold, and what comes of both. */
 export const useWorkbench = defineStore('workbench', () => {
   const widget = ref<WidgetDetail | null>(null)
   const settings = ref<Settings>({})
   const sources = ref<Record<string, SourceInfo>>({})
-  const itemsBySource = shallowRef<Record<string, Item[]>>({})
+  /** Grows when the items of a source have come: what is rendered then is rendered anew. */
+  const itemsAt = ref(0)
   /** Number of the release looked at instead of the draft; null for the draft. */
   const lookingAt = ref<number | null>(null)
   const saving = useDraftSaving(() => settings.value)
 
-  const kind = computed(() => (widget.value ? kindOf(widget.value.kind)! : null))
+  const kind = computed(() => (widget.value ? (kindOf(widget.value.kind) ?? null) : null))
   const newest = computed(() => widget.value?.releases[0] ?? null)
   const sourceNames = computed(() => Object.fromEntries(Object.values(sources.value).map((s) => [s.id, s.title])))
   const shownSettings = computed(
     () => widget.value?.releases.find((r) => r.number === lookingAt.value)?.settings ?? settings.value,
   )
+  /** The setting that names sources; a kind without content has none. */
+  const sourceKey = computed(() =>
+    kind.value ? (settingsOf(kind.value).find(({ meta }) => meta.control.type === 'sources')?.key ?? null) : null,
+  )
+  const sourceIds = computed(() => (sourceKey.value ? ((settings.value[sourceKey.value] as string[]) ?? []) : []))
 
   /** Settings that are being typed may be wrong for a moment: then the last good ones stay on the stage. */
   let lastGood: Settings | null = null
@@ -39,26 +49,41 @@ export const useWorkbench = defineStore('workbench', () => {
     return Object.fromEntries((result?.error?.issues ?? []).map((issue) => [String(issue.path[0]), issue.message]))
   })
 
-  const items = computed<Item[]>(() => {
-    const ids = (parsed.value?.sources as string[] | undefined) ?? []
-    const several = ids.length > 1
-    return ids.flatMap((id) =>
-      (itemsBySource.value[id] ?? []).map((item) => (several ? { ...item, id: `${id} ${item.id}` } : item)),
-    )
-  })
-  const result = computed<{ sieved: Sieved; payload: PayloadBase } | null>(() => {
-    if (!kind.value || !parsed.value || !widget.value) return null
-    const context = {
-      publicId: '',
-      release: lookingAt.value ?? newest.value?.number ?? 0,
-      widgetName: widget.value.name,
-      sources: Object.fromEntries(Object.values(sources.value).map((s) => [s.id, { title: s.title, link: s.link }])),
-    }
-    return compute(kind.value, parsed.value, items.value, context, new Date())
-  })
+  /** Rendered in a worker, a moment after a change; of several on their way the last one asked for counts. */
+  const result = shallowRef<BenchRendering | null>(null)
+  let asked = 0
+  watch(
+    [kind, parsed, () => widget.value?.name, sources, itemsAt],
+    async () => {
+      const own = ++asked
+      if (!kind.value || !parsed.value || !widget.value) return void (result.value = null)
+      const known = Object.values(sources.value).map((s) => [s.id, { title: s.title, link: s.link }])
+      const rendering = await benchRenderer().render({
+        kind: kind.value.id,
+        settings: plain(parsed.value),
+        widgetName: widget.value.name,
+        sources: Object.fromEntries(known),
+        now: new Date().toISOString(),
+        origin: location.origin,
+      })
+      if (own === asked) result.value = rendering
+    },
+    { deep: true },
+  )
+  const payload = computed<Payload | null>(() =>
+    result.value && widget.value
+      ? payloadOf(result.value.rendered, {
+          release: lookingAt.value ?? newest.value?.number ?? 0,
+          name: widget.value.name,
+        })
+      : null,
+  )
   const changes = computed<Change[]>(() =>
     kind.value && newest.value
-      ? difference(kind.value, newest.value.settings, settings.value, { sourceNames: sourceNames.value })
+      ? [
+          ...renamed(newest.value.name, widget.value?.name ?? newest.value.name),
+          ...difference(kind.value, newest.value.settings, settings.value, { sourceNames: sourceNames.value }),
+        ]
       : [],
   )
 
@@ -68,18 +93,25 @@ export const useWorkbench = defineStore('workbench', () => {
     sources.value = Object.fromEntries(detail.sources.map((s) => [s.id, s]))
     saving.begin(detail.id, detail.draft)
   }
+  let wanted = ''
   async function load(id: string): Promise<void> {
+    wanted = id
     if (widget.value?.id !== id) {
       widget.value = null
+      result.value = null
       lastGood = null
       lookingAt.value = null
     }
-    take(await get<WidgetDetail>(`/api/widgets/${id}`))
+    const detail = await ask(widgets.read, { params: { id } })
+    if (wanted !== id) return // another widget was opened meanwhile
+    take(detail)
     await Promise.all(Object.keys(sources.value).map(loadItems))
   }
+  const itemsOn = (sourceId: string, page: number) =>
+    ask(sourceRoutes.items, { params: { id: sourceId }, query: { page, size: 200 } })
   async function loadItems(sourceId: string): Promise<void> {
-    const { items: found } = await get<{ items: Item[] }>(`/api/sources/${sourceId}/items`)
-    itemsBySource.value = { ...itemsBySource.value, [sourceId]: found }
+    await benchRenderer().keep(sourceId, await allPages((page) => itemsOn(sourceId, page)))
+    itemsAt.value++
   }
 
   function set(key: string, value: unknown): void {
@@ -90,58 +122,70 @@ export const useWorkbench = defineStore('workbench', () => {
     settings.value = plain(next)
     saving.changed()
   }
-  /** The look and layout of the starter come back; what it shows stays. */
+  /** The look and layout of the starter come back; where it takes its items from stays. */
   function backToStarter(): void {
     const starter = kind.value?.starters.find((s) => s.id === widget.value?.starter)
-    replaceAll({ ...kind.value!.settings.parse({ ...starter?.settings }), sources: settings.value.sources })
+    const kept = sourceKey.value ? { [sourceKey.value]: sourceIds.value } : {}
+    replaceAll({ ...(kind.value!.settings.parse({ ...starter?.settings }) as Settings), ...kept })
   }
 
   async function useSource(source: SourceInfo): Promise<void> {
     sources.value = { ...sources.value, [source.id]: source }
     await loadItems(source.id)
-    const ids = settings.value.sources as string[]
-    if (!ids.includes(source.id)) set('sources', [...ids, source.id])
+    if (sourceKey.value && !sourceIds.value.includes(source.id)) set(sourceKey.value, [...sourceIds.value, source.id])
+  }
+  function dropSource(id: string): void {
+    if (sourceKey.value)
+      set(
+        sourceKey.value,
+        sourceIds.value.filter((other) => other !== id),
+      )
   }
 
   /** A source as it is after it was read anew, or is to be read at another interval. */
   async function changeSource(id: string, change: { intervalMinutes: number } | 'refresh'): Promise<void> {
-    const path = `/api/sources/${id}`
+    const params = { id }
     const source =
-      change === 'refresh' ? await post<SourceInfo>(`${path}/refresh`) : await patch<SourceInfo>(path, change)
+      change === 'refresh'
+        ? await ask(sourceRoutes.refresh, { params })
+        : await ask(sourceRoutes.change, { params, body: change })
     sources.value = { ...sources.value, [id]: source }
     if (change === 'refresh') await loadItems(id)
   }
 
   async function publish(): Promise<number> {
     await saving.flush()
-    const { number } = await post<{ number: number }>(`/api/widgets/${widget.value!.id}/releases`, {
-      version: saving.version.value,
-    })
+    const { id } = widget.value!
+    const { number } = await ask(widgets.publish, { params: { id }, body: { version: saving.version.value } })
     // The draft stays as it is here: something may have been typed meanwhile.
-    widget.value = await get<WidgetDetail>(`/api/widgets/${widget.value!.id}`)
+    const detail = await ask(widgets.read, { params: { id } })
+    if (widget.value?.id === id) widget.value = detail
+    await changed(widgets.list, routes.sites.read)
     return number
   }
   async function restore(release: number): Promise<void> {
     await saving.flush()
-    const draft = await post<Draft>(`/api/widgets/${widget.value!.id}/draft/restore`, {
-      release,
-      version: saving.version.value,
-    })
+    const { id } = widget.value!
+    const draft = await ask(widgets.restore, { params: { id }, body: { release, version: saving.version.value } })
+    if (widget.value?.id !== id) return
     settings.value = plain(draft.settings)
     saving.take(draft)
     lookingAt.value = null
-    await Promise.all((draft.settings.sources as string[]).map(loadItems))
+    await Promise.all(sourceIds.value.map(loadItems))
   }
   async function rename(name: string): Promise<void> {
-    const answer = await patch<{ name: string }>(`/api/widgets/${widget.value!.id}`, { name })
-    widget.value!.name = answer.name
+    const { id } = widget.value!
+    const answer = await ask(widgets.rename, { params: { id }, body: { name } })
+    if (widget.value?.id === id) widget.value.name = answer.name
+    await changed(widgets.list)
   }
 
   /** Looks whether the draft was changed elsewhere meanwhile. */
   async function lookForNewer(): Promise<'newer' | 'same' | 'conflict'> {
     if (!widget.value) return 'same'
-    const detail = await get<WidgetDetail>(`/api/widgets/${widget.value.id}`)
-    if (detail.draft.version <= saving.version.value) return 'same'
+    const { id } = widget.value
+    const detail = await ask(widgets.read, { params: { id } })
+    if (widget.value?.id !== id || detail.draft.version <= saving.version.value) return 'same'
     if (saving.state.value === 'saved') {
       take(detail)
       return 'newer'
@@ -160,14 +204,15 @@ export const useWorkbench = defineStore('workbench', () => {
     widget,
     settings,
     sources,
+    sourceIds,
     kind,
     newest,
     sourceNames,
     lookingAt,
     parsed,
     faults,
-    items,
     result,
+    payload,
     changes,
     saving,
     load,
@@ -175,6 +220,7 @@ export const useWorkbench = defineStore('workbench', () => {
     replaceAll,
     backToStarter,
     useSource,
+    dropSource,
     changeSource,
     publish,
     restore,

@@ -1,15 +1,19 @@
 <script setup lang="ts">
-import type { Step } from '@pebblestrand/core/snippet'
+import { lookKinds } from '@pebblestrand/core/verify/words'
 import { computed } from 'vue'
-import type { FindingInfo } from '../../api/types'
+import type { FindingInfo, InstallDetail } from '../../api/types'
 
-const props = defineProps<{ finding: FindingInfo; steps: Step[]; page: { siteId: string; pageId: string } }>()
+const props = defineProps<{
+  finding: FindingInfo
+  steps: InstallDetail['steps']
+  page: { siteId: string; pageId: string }
+}>()
 const emit = defineEmits<{ check: [] }>()
 
 /** The step of this site's own list that mends it. */
 const stepFor = { cache: 'cache', publish: 'publish', paste: 'paste', look: null } as const
 const stepNumber = computed(() => {
-  const id = stepFor[props.finding.hands]
+  const id = stepFor[props.finding.nextAction]
   const index = id ? props.steps.findIndex((s) => s.id === id) : -1
   return index < 0 ? null : index + 1
 })
@@ -31,9 +35,7 @@ const headers = computed(() => Object.entries(props.finding.proof.headers))
       <button type="button" class="word" @click="emit('check')">check again</button>.
     </p>
     <details v-if="finding.proof.excerpts.length || headers.length" class="mt-2 text-[13.5px]">
-      <summary class="cursor-pointer text-soft">
-        Proof: the page {{ finding.proof.page === 'served' ? 'as served' : 'past its cache' }}
-      </summary>
+      <summary class="cursor-pointer text-soft">Proof: the page {{ lookKinds[finding.proof.look].name }}</summary>
       <div
         v-for="(excerpt, index) in finding.proof.excerpts"
         :key="index"

@@ -1,38 +1,43 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import type { ApiError } from '../../api/error'
-import { asApiError } from '../../api/error'
 import { onKey } from '../../keys/keys'
 import Fault from '../../parts/Fault.vue'
 import Pebble from '../../parts/Pebble.vue'
 import Waiting from '../../parts/Waiting.vue'
-import { useInstall } from '../../stores/install'
+import { followCheck, useInstall } from '../../queries/installs'
+import { useChecks } from '../../stores/checks'
+import { useWalk } from '../../stores/walk'
 import TimeLine from './TimeLine.vue'
 import WhatToPaste from './WhatToPaste.vue'
 import WhatWeSaw from './WhatWeSaw.vue'
 import WhereAndHow from './WhereAndHow.vue'
 
 const props = defineProps<{ id: string }>()
-const store = useInstall()
+const walk = useWalk()
 const router = useRouter()
-const error = ref<ApiError | null>(null)
-const install = computed(() => store.open)
-const at = computed(() => store.walk.indexOf(props.id))
+const { data: install, error, refetch } = useInstall(() => props.id)
+const at = computed(() => walk.ids.indexOf(props.id))
 
-const load = () =>
-  store.load(props.id).then(
-    async () => {
-      error.value = null
-      document.title = `${install.value!.widget} on ${install.value!.site} · Pebblestrand`
-      if (at.value < 0) await store.walkAlong({})
-    },
-    (e: unknown) => (error.value = asApiError(e)),
-  )
-watch(() => props.id, load, { immediate: true })
+watch(
+  () => install.value?.id,
+  (id) => {
+    if (!id) return
+    document.title = `${install.value!.widget} on ${install.value!.site} · Pebblestrand`
+    if (at.value < 0) void walk.along({}).catch(() => {})
+  },
+  { immediate: true },
+)
+// A check that somebody began elsewhere is followed here as well.
+const checks = useChecks()
+watch(
+  () => install.value?.running?.id,
+  (checkId) => checkId && !checks.running[props.id] && void followCheck(checkId).catch(() => {}), // the next look says how it stands
+  { immediate: true },
+)
 
 const step = (by: number) => {
-  const next = store.walk[at.value + by]
+  const next = walk.ids[at.value + by]
   if (at.value >= 0 && next) void router.push(`/installs/${next}`)
 }
 onKey('[', () => step(-1))
@@ -40,7 +45,7 @@ onKey(']', () => step(1))
 </script>
 
 <template>
-  <Fault v-if="error" :error="error" :retry="load" class="m-8" />
+  <Fault v-if="error" :error="error" :retry="refetch" class="m-8" />
   <Waiting v-else-if="!install" doing="Fetching the install" class="px-8" />
   <div v-else class="px-4 py-6 lg:px-8">
     <div class="flex flex-wrap items-baseline gap-x-3 gap-y-1">
@@ -55,10 +60,10 @@ onKey(']', () => step(1))
         <RouterLink
           :to="`/sites/${install.siteId}?page=${install.pageId}`"
           class="text-soft underline underline-offset-3"
-          >{{ install.site }}</RouterLink>, {{ install.page }}, {{ install.placement }}
+          >{{ install.site }}</RouterLink>, {{ install.page }}, {{ install.placement ?? 'over the page' }}
       </p>
       <p v-if="at >= 0" class="ml-auto flex items-center gap-2 text-[13.5px] text-soft">
-        install {{ at + 1 }} of {{ store.walk.length }}
+        install {{ at + 1 }} of {{ walk.ids.length }}
         <button
           type="button"
           aria-label="Previous install"
@@ -72,7 +77,7 @@ onKey(']', () => step(1))
           type="button"
           aria-label="Next install"
           class="cursor-pointer"
-          :disabled="at === store.walk.length - 1"
+          :disabled="at === walk.ids.length - 1"
           @click="step(1)"
         >
           <kbd>]</kbd>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { methods, type Method } from '@pebblestrand/core/snippet'
-import { statuses, type InstallStatus } from '@pebblestrand/core/verify'
+import { methods, type MethodId } from '@pebblestrand/core/methods'
+import { statuses, type InstallStatus } from '@pebblestrand/core/verify/words'
 import type { InstallDetail } from '../../api/types'
 import Pebble from '../../parts/Pebble.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
@@ -40,7 +40,7 @@ function says(entry: Entry): string {
     case 'kept':
       return `Stays after all${by}`
     case 'method':
-      return `Now as ${methods[entry.data.method as Method].name}${by}`
+      return `Now as ${methods[entry.data.method as MethodId].name}${by}`
     default:
       return entry.verb
   }

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { methods, type Method } from '@pebblestrand/core/snippet'
+import { methods, type MethodId } from '@pebblestrand/core/methods'
 import { computed, ref } from 'vue'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
 import { sayFault } from '../../frame/notices'
 import { copyText } from '../../parts/clipboard'
-import { useInstall } from '../../stores/install'
+import { changeInstall } from '../../queries/installs'
+import SnippetText from './SnippetText.vue'
 
 const props = defineProps<{ install: InstallDetail }>()
-const store = useInstall()
 const why = ref(false)
 
 const chosen = computed(() =>
@@ -17,7 +17,14 @@ const chosen = computed(() =>
 const others = computed(() =>
   [props.install.advice.best, ...props.install.advice.others].filter((a) => a.method !== props.install.method),
 )
-const snippet = computed(() => props.install.snippets[props.install.method])
+const isPinned = ref(false)
+/** Only where the method loads the script. */
+const canPin = computed(
+  () => props.install.pinned[props.install.method] !== props.install.snippets[props.install.method],
+)
+const snippet = computed(
+  () => props.install[isPinned.value && canPin.value ? 'pinned' : 'snippets'][props.install.method] ?? '',
+)
 
 const copy = () =>
   copyText(
@@ -36,7 +43,8 @@ function download(): void {
   URL.revokeObjectURL(url)
 }
 
-const take = (method: Method) => store.change({ method }).catch((e: unknown) => sayFault(asApiError(e)))
+const take = (method: MethodId) =>
+  changeInstall(props.install.id, { method }).catch((e: unknown) => sayFault(asApiError(e)))
 </script>
 
 <template>
@@ -63,11 +71,14 @@ const take = (method: Method) => store.change({ method }).catch((e: unknown) => 
         </button>
       </p>
     </div>
-    <pre
-      class="mt-3 border border-l-[3px] border-rule border-l-ink bg-sheet px-3 py-[10px] text-[13px] leading-[1.55] break-all whitespace-pre-wrap"
-      tabindex="0"
-      aria-label="The snippet"
-      >{{ snippet }}</pre>
+    <SnippetText :text="snippet" class="mt-3" />
+    <label v-if="canPin" class="mt-2 flex items-baseline gap-2 text-[14px] text-soft">
+      <input v-model="isPinned" type="checkbox" class="accent-kelp" />
+      <span
+        >With one version of the script and its integrity value, for sites that ask for it. It stays as it is until you
+        paste a newer one.</span
+      >
+    </label>
     <div class="mt-3 flex items-center gap-4">
       <button type="button" class="act" @click="copy">Copy snippet</button>
       <button type="button" class="word" @click="download">Download</button>

@@ -1,19 +1,23 @@
 <script setup lang="ts">
-import { age, statuses } from '@pebblestrand/core/verify'
+import { age, isBrowserLook, knownBy, lookKinds, statuses } from '@pebblestrand/core/verify/words'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
-import { sayFault } from '../../frame/notices'
+import { say, sayFault } from '../../frame/notices'
 import { shortAddress } from '../../parts/address'
 import RemoveIt from '../../parts/RemoveIt.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import { checkWords, useChecks } from '../../stores/checks'
-import { useInstall } from '../../stores/install'
+import { checkInstall, keepInstall, retireInstall } from '../../queries/installs'
+import { changePlacement } from '../../queries/sites'
+import { useWalk } from '../../stores/walk'
 import FindingNote from './FindingNote.vue'
+import HowJudged from './HowJudged.vue'
+import ProofPictures from './ProofPictures.vue'
 
 const props = defineProps<{ install: InstallDetail }>()
-const store = useInstall()
+const walk = useWalk()
 const router = useRouter()
 const checks = useChecks()
 
@@ -28,11 +32,36 @@ const headline = computed(() => {
   if (props.install.status === 'retired') return { text: 'Gone, and proved to be.', tone: 'text-soft' }
   if (waiting.value) return { text: 'Not there yet, as expected.', tone: 'text-ochre' }
   if (stale.value) return { text: 'Pasted since this was seen.', tone: 'text-tide' }
+  if (!faults.value.length && notes.value.length) return { text: 'Confirmed: there, once.', tone: 'text-kelp' }
   if (!faults.value.length) return { text: 'Confirmed: there, once, in its place.', tone: 'text-kelp' }
   return null
 })
-const served = computed(() => check.value?.answers.find((a) => a.which === 'served'))
-const fresh = computed(() => check.value?.answers.find((a) => a.which === 'fresh'))
+const notes = computed(() => (waiting.value ? [] : (check.value?.facts?.notes ?? [])))
+const where = computed(() => {
+  const facts = check.value?.facts
+  const planned = props.install.region
+  if (!facts?.copies) return 'not found'
+  if (!facts.region) return 'could not be told'
+  const known = facts.regionBy ? `, known ${knownBy[facts.regionBy]}` : ''
+  return `${facts.region}${!planned || facts.region === planned ? ', as planned' : `, planned for ${planned}`}${known}`
+})
+const served = computed(() => check.value?.looks.find((look) => look.how === 'served'))
+const fresh = computed(() => check.value?.looks.find((look) => look.how === 'fresh'))
+const browser = computed(() => {
+  const looks = (check.value?.looks ?? []).filter((look) => isBrowserLook(look.how))
+  const failed = looks.find((look) => look.problem)
+  if (failed) return `not seen: ${failed.problem}`
+  return looks.length ? `looked ${looks.map((look) => lookKinds[look.how].name).join(', ')}` : 'not looked at'
+})
+const mark = computed(() =>
+  faults.value.some(({ code }) => code === 'wrong-placement') ? null : check.value?.facts?.mark,
+)
+async function keepMark(): Promise<void> {
+  await changePlacement(props.install.placementId!, { selector: mark.value! })
+  say('The placement has its mark.')
+  await checkInstall(props.install.id)
+}
+const kept = computed(() => (check.value?.looks ?? []).filter((look) => !look.problem))
 const rows = computed(() => {
   if (!check.value) return []
   const { facts } = check.value
@@ -42,12 +71,7 @@ const rows = computed(() => {
       : 'no redirect'
   return [
     ['Page', served.value?.status ? `${served.value.status}, ${hops}` : 'no answer'],
-    [
-      'Where',
-      facts?.copies
-        ? `${facts.region ?? 'no region we know'}${facts.region === props.install.region ? ', as planned' : `, planned for ${props.install.region}`}`
-        : 'not found',
-    ],
+    ['Where', where.value],
     ['Copies', String(facts?.copies ?? 0)],
     [
       'As served',
@@ -55,14 +79,15 @@ const rows = computed(() => {
         ? `${served.value.ms} ms${served.value.headers.age ? `, copy ${age(Number(served.value.headers.age))} old` : ''}`
         : '',
     ],
+    ['In a browser', browser.value],
     ['Past the cache', fresh.value ? `${fresh.value.status || 'no answer'}, ${fresh.value.ms} ms` : 'not read'],
   ]
 })
 function leave(): void {
-  store.leaveOut(props.install.id)
+  walk.leaveOut(props.install.id)
   void router.push('/installs')
 }
-const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(asApiError(e)))
+const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFault(asApiError(e)))
 </script>
 
 <template>
@@ -72,22 +97,23 @@ const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(
       :class="faults.length && !stale ? 'border-coral' : 'border-ink'"
     >
       <h2 id="saw" class="text-[17px] font-semibold">What we saw</h2>
-      <p v-if="check" class="ml-auto text-[13px] text-soft"><TimeAgo :at="check.at" />, signed out</p>
+      <p v-if="check" class="ml-auto text-[13px] text-soft"><TimeAgo v-if="check.at" :at="check.at" />, signed out</p>
     </div>
     <div aria-live="polite">
-      <p v-if="running" class="py-3 text-tide">{{ checkWords[running] }} …</p>
-      <template v-else>
-        <p v-if="headline" class="pt-3 font-bold" :class="headline.tone">{{ headline.text }}</p>
-        <template v-if="!stale"
-          ><FindingNote
-            v-for="finding in faults"
-            :key="finding.id"
-            :finding="finding"
-            :steps="install.steps"
-            :page="{ siteId: install.siteId, pageId: install.pageId }"
-            @check="attempt(store.check())"
-        /></template>
-      </template>
+      <p v-if="running" class="pt-3 text-tide">{{ checkWords[running] }} …</p>
+      <!-- What was seen before stays in sight while it is looked at again. -->
+      <p v-if="headline" class="pt-3 font-bold" :class="headline.tone">{{ headline.text }}</p>
+      <template v-if="!stale"
+        ><FindingNote
+          v-for="finding in faults"
+          :key="finding.id"
+          :finding="finding"
+          :steps="install.steps"
+          :page="{ siteId: install.siteId, pageId: install.pageId }"
+          @check="attempt(checkInstall(install.id))"
+        />
+        <p v-for="note in notes" :key="note.code" class="pt-2 text-soft">{{ note.says }}</p></template
+      >
     </div>
     <p class="mt-3 flex flex-wrap gap-x-5 gap-y-1">
       <button
@@ -95,7 +121,7 @@ const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(
         type="button"
         class="word"
         :disabled="running !== null"
-        @click="attempt(store.check())"
+        @click="attempt(checkInstall(install.id))"
       >
         Check now
       </button>
@@ -103,11 +129,16 @@ const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(
         v-if="install.retiring && install.status !== 'retired'"
         type="button"
         class="word"
-        @click="attempt(store.keep())"
+        @click="attempt(keepInstall(install.id))"
       >
         Keep it after all
       </button>
-      <button v-else-if="install.status !== 'retired'" type="button" class="word" @click="attempt(store.retire())">
+      <button
+        v-else-if="install.status !== 'retired'"
+        type="button"
+        class="word"
+        @click="attempt(retireInstall(install.id))"
+      >
         Retire
       </button>
       <RemoveIt :id="install.id" what="install" @removed="leave">Remove</RemoveIt>
@@ -115,20 +146,27 @@ const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(
     <p v-if="install.retiring && install.status !== 'retired'" class="mt-2 text-[14px] text-soft">
       It is meant to be gone. Take it out of the page; a check that no longer finds it proves it.
     </p>
+    <p v-if="mark && install.placementId && !running" class="mt-3 text-[14px] text-soft">
+      It stands in <code class="font-mono text-[13px]">{{ mark }}</code>.
+      <button type="button" class="word" @click="attempt(keepMark())">Keep this as the placement’s mark</button>
+      and every later check is certain of the place.
+    </p>
+    <ProofPictures v-if="check" :check="check" />
     <dl v-if="check" class="mt-4 border-t border-rule pt-2 text-[13.5px]">
       <div v-for="[name, value] in rows" :key="name" class="grid grid-cols-[110px_minmax(0,1fr)] gap-3 py-[2px]">
         <dt class="text-soft">{{ name }}</dt>
         <dd>{{ value }}</dd>
       </div>
     </dl>
-    <p v-if="check?.answers.length" class="mt-3 text-[13.5px] text-soft">
+    <HowJudged v-if="check?.facts?.reasoning" :steps="check.facts.reasoning" />
+    <p v-if="check?.looks.length" class="mt-3 text-[13.5px] text-soft">
       Proof kept:
-      <template v-for="(answer, index) in check.answers" :key="answer.which"
+      <template v-for="(look, index) in kept" :key="look.how"
         >{{ index ? ', ' : ''
-        }}<a class="text-soft underline underline-offset-3" :href="`/api/checks/${check.id}/answers/${answer.which}`">{{
-          answer.which === 'served' ? 'HTML as served' : 'HTML past the cache'
-        }}</a></template
-      >, headers, times. Status after it: {{ statuses[check.statusAfter].name }}.
+        }}<a class="text-soft underline underline-offset-3" :href="`/api/checks/${check.id}/looks/${look.how}`"
+          >HTML {{ lookKinds[look.how].name }}</a
+        ></template
+      >, headers, times. Status after it: {{ statuses[check.statusAfter ?? install.status].name }}.
     </p>
   </section>
 </template>

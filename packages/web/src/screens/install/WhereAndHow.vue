@@ -3,21 +3,22 @@ import { computed } from 'vue'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
-import { useInstall } from '../../stores/install'
+import { changeInstall, markPasted, unmarkPasted } from '../../queries/installs'
 
 const props = defineProps<{ install: InstallDetail }>()
-const store = useInstall()
 
 const mayPaste = computed(() => props.install.status === 'planned' || props.install.status === 'handed-over')
-const attempt = (deed: Promise<unknown>) => deed.catch((e: unknown) => sayFault(asApiError(e)))
+const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFault(asApiError(e)))
 
 function tick(id: string, done: boolean): void {
   const rest = props.install.stepsDone.filter((s) => s !== id)
-  void attempt(store.change({ stepsDone: done ? [...rest, id] : rest }))
+  void attempt(changeInstall(props.install.id, { stepsDone: done ? [...rest, id] : rest }))
 }
 async function pasted(): Promise<void> {
   await attempt(
-    store.markPasted().then(() => say('Marked as pasted.', { undo: () => void attempt(store.unmarkPasted()) })),
+    markPasted(props.install.id).then(() =>
+      say('Marked as pasted.', { undo: () => void attempt(unmarkPasted(props.install.id)) }),
+    ),
   )
 }
 </script>

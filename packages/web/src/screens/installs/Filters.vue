@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { methodIds, methods, regionIds } from '@pebblestrand/core/snippet'
-import { statusIds, statuses, catalogue, type FindingCode } from '@pebblestrand/core/verify'
+import { methodIds, methods } from '@pebblestrand/core/methods'
+import { regionIds } from '@pebblestrand/core/platforms'
+import { statusIds, statuses, catalogue, type FindingCode } from '@pebblestrand/core/verify/words'
 import { computed } from 'vue'
-import { useRegister } from '../../stores/register'
+import { useFilterValues } from '../../queries/installs'
 
 const props = defineProps<{ filters: Record<string, string> }>()
 const emit = defineEmits<{ show: [change: Record<string, string | undefined>] }>()
-const register = useRegister()
+const { data: known } = useFilterValues(() => props.filters.siteId ?? '')
+const none = { clients: [], sites: [], pages: [], widgets: [], people: [], findings: [] }
+const values = computed(() => known.value ?? none)
 /** Beside the table all filters are in sight; above it they would push it away. */
 const wide = matchMedia('(min-width: 1024px)').matches
 
@@ -15,18 +18,18 @@ const fields = computed(() => [
   {
     name: 'finding',
     label: 'Finding',
-    options: register.values.findings.map((id) => ({
+    options: values.value.findings.map((id) => ({
       id,
       name: catalogue[id as FindingCode]?.title.replace(/\.$/, '') ?? id,
     })),
   },
-  { name: 'client', label: 'Client', options: register.values.clients },
-  { name: 'siteId', label: 'Site', options: register.values.sites },
-  ...(props.filters.siteId ? [{ name: 'pageId', label: 'Page', options: register.values.pages }] : []),
-  { name: 'widgetId', label: 'Widget', options: register.values.widgets },
+  { name: 'client', label: 'Client', options: values.value.clients },
+  { name: 'siteId', label: 'Site', options: values.value.sites },
+  ...(props.filters.siteId ? [{ name: 'pageId', label: 'Page', options: values.value.pages }] : []),
+  { name: 'widgetId', label: 'Widget', options: values.value.widgets },
   { name: 'region', label: 'Region', options: regionIds.map((id) => ({ id, name: id })) },
   { name: 'method', label: 'Method', options: methodIds.map((id) => ({ id, name: methods[id].name })) },
-  { name: 'by', label: 'Planned by', options: register.values.people },
+  { name: 'by', label: 'Planned by', options: values.value.people },
 ])
 const days = [
   { name: 'from', label: 'from', full: 'Planned from' },
@@ -36,7 +39,7 @@ const names = computed(() => [...fields.value, ...days].map((f) => f.name).conca
 const filtered = computed(() => names.value.some((name) => props.filters[name]))
 const change = (name: string, value: string) =>
   emit('show', { [name]: value || undefined, page: undefined, ...(name === 'siteId' ? { pageId: undefined } : {}) })
-const none = computed(() => Object.fromEntries([...names.value, 'page', 'retired'].map((name) => [name, undefined])))
+const cleared = computed(() => Object.fromEntries([...names.value, 'page', 'retired'].map((name) => [name, undefined])))
 </script>
 
 <template>
@@ -85,7 +88,7 @@ const none = computed(() => Object.fromEntries([...names.value, 'page', 'retired
         >
       </div>
     </details>
-    <button v-if="filtered" type="button" class="word mt-4" @click="emit('show', none)">Show all</button>
+    <button v-if="filtered" type="button" class="word mt-4" @click="emit('show', cleared)">Show all</button>
   </form>
 </template>
 

@@ -1,51 +1,42 @@
 <script setup lang="ts">
 import { FlexRender, getCoreRowModel, useVueTable } from '@tanstack/vue-table'
-import { computed, ref, watch } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { ApiError } from '../../api/error'
-import { asApiError } from '../../api/error'
 import { plural } from '../../parts/address'
 import Fault from '../../parts/Fault.vue'
 import Pager from '../../parts/Pager.vue'
 import Waiting from '../../parts/Waiting.vue'
-import { useInstall } from '../../stores/install'
-import { useRegister } from '../../stores/register'
+import { useRegister } from '../../queries/installs'
+import { useWalk } from '../../stores/walk'
 import { columns } from './columns'
 import Filters from './Filters.vue'
 
-const register = useRegister()
-const install = useInstall()
+const walk = useWalk()
 const route = useRoute()
 const router = useRouter()
-const error = ref<ApiError | null>(null)
-const filters = computed(() => route.query as Record<string, string>)
+const own = route.path
+/** As the address has them; on the way out it is another screen's already. */
+const filters = shallowRef({ ...route.query } as Record<string, string>)
+watch(
+  () => route.query,
+  (now) => route.path === own && (filters.value = { ...now } as Record<string, string>),
+)
+const { data: list, error, refetch } = useRegister(() => filters.value)
 const sort = computed(() => filters.value.sort ?? 'site')
 
-const load = () =>
-  register.load(filters.value).then(
-    () => (error.value = null),
-    (e: unknown) => (error.value = asApiError(e)),
-  )
 const show = (change: Record<string, string | undefined>) => router.replace({ query: { ...route.query, ...change } })
 const sortBy = (id: string) =>
   show({ sort: id, dir: sort.value === id && filters.value.dir !== 'down' ? 'down' : 'up', page: undefined })
-watch(filters, load, { immediate: true })
 // The list one came from is what [ and ] walk along.
 watch(
   filters,
-  (now) =>
-    void install.walkAlong(Object.fromEntries(Object.entries(now).filter(([key]) => key !== 'page'))).catch(() => {}),
-  { immediate: true },
-)
-watch(
-  () => filters.value.siteId ?? '',
-  (siteId) => void register.loadValues(siteId).catch(() => {}),
+  (now) => void walk.along(Object.fromEntries(Object.entries(now).filter(([key]) => key !== 'page'))).catch(() => {}),
   { immediate: true },
 )
 
 const table = useVueTable({
   get data() {
-    return register.list?.rows ?? []
+    return list.value?.rows ?? []
   },
   columns,
   getCoreRowModel: getCoreRowModel(),
@@ -60,15 +51,13 @@ const direction = (id: string) =>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-x-9 gap-y-6 px-4 py-7 lg:grid-cols-[190px_minmax(0,1fr)] lg:px-8">
     <div>
       <h1 class="text-[31px] font-bold">Installs</h1>
-      <p v-if="register.list" class="mt-2 mb-5 text-soft" role="status">
-        {{ plural(register.list.total, 'install') }}.
-      </p>
+      <p v-if="list" class="mt-2 mb-5 text-soft" role="status">{{ plural(list.total, 'install') }}.</p>
       <Filters :filters="filters" @show="show" />
     </div>
     <div class="min-w-0">
-      <Fault v-if="error" :error="error" :retry="load" />
-      <Waiting v-else-if="!register.list" doing="Reading the register" />
-      <p v-else-if="!register.list.rows.length" class="border-t border-ink pt-4">
+      <Fault v-if="error" :error="error" :retry="refetch" />
+      <Waiting v-else-if="!list" doing="Reading the register" />
+      <p v-else-if="!list.rows.length" class="border-t border-ink pt-4">
         {{
           Object.keys(filters).length
             ? 'No install is like that. Take a filter away.'
@@ -128,13 +117,7 @@ const direction = (id: string) =>
           </tbody>
         </table>
       </div>
-      <Pager
-        v-if="register.list"
-        :page="register.list.page"
-        :size="register.list.size"
-        :total="register.list.total"
-        @go="show({ page: String($event) })"
-      />
+      <Pager v-if="list" :page="list.page" :size="list.size" :total="list.total" @go="show({ page: String($event) })" />
     </div>
   </div>
 </template>

@@ -3,43 +3,26 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { Ellipsis } from '@lucide/vue'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
-import { post } from '../../api/call'
 import { asApiError } from '../../api/error'
 import type { RegisterRow } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
-import { useChecks } from '../../stores/checks'
-import { useRegister } from '../../stores/register'
+import { checkInstall, markPasted, retireInstall } from '../../queries/installs'
 
 const props = defineProps<{ row: RegisterRow }>()
-const checks = useChecks()
-const register = useRegister()
 const router = useRouter()
 
-async function follow(path: string): Promise<void> {
-  try {
-    const { checkId } = await post<{ checkId: string }>(`/api/installs/${props.row.id}${path}`)
-    await checks.follow(checkId)
-    await register.load(router.currentRoute.value.query as Record<string, string>)
-  } catch (e) {
-    sayFault(asApiError(e))
-  }
-}
-async function markPasted(): Promise<void> {
-  try {
-    await post(`/api/installs/${props.row.id}/pasted`)
-    say(`${props.row.widget} is marked as pasted.`)
-    await register.load(router.currentRoute.value.query as Record<string, string>)
-  } catch (e) {
-    sayFault(asApiError(e))
-  }
+const attempt = (doing: Promise<unknown>) => void doing.catch((e: unknown) => sayFault(asApiError(e)))
+const pasted = async () => {
+  await markPasted(props.row.id)
+  say(`${props.row.widget} is marked as pasted.`)
 }
 
 const actions = computed(() => [
   { name: 'Open', run: () => void router.push(`/installs/${props.row.id}`), may: true },
-  { name: 'Check now', run: () => void follow('/checks'), may: props.row.status !== 'retired' },
+  { name: 'Check now', run: () => attempt(checkInstall(props.row.id)), may: props.row.status !== 'retired' },
   {
     name: 'Mark as pasted',
-    run: () => void markPasted(),
+    run: () => attempt(pasted()),
     may: props.row.status === 'planned' || props.row.status === 'handed-over',
   },
   {
@@ -47,7 +30,11 @@ const actions = computed(() => [
     run: () => void open(props.row.origin + props.row.path.replace(/\*$/, ''), '_blank', 'noopener'),
     may: true,
   },
-  { name: 'Retire', run: () => void follow('/retire'), may: props.row.status !== 'retired' && !props.row.retiring },
+  {
+    name: 'Retire',
+    run: () => attempt(retireInstall(props.row.id)),
+    may: props.row.status !== 'retired' && !props.row.retiring,
+  },
 ])
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { statuses } from '@pebblestrand/core/verify'
+import { statuses } from '@pebblestrand/core/verify/words'
 import type { RegisterRow } from '../../api/types'
 import Pebble from '../../parts/Pebble.vue'
 import { checkWords, useChecks } from '../../stores/checks'

@@ -1,4 +1,4 @@
-import { methods } from '@pebblestrand/core/snippet'
+import { methods } from '@pebblestrand/core/methods'
 import { createColumnHelper } from '@tanstack/vue-table'
 import { h } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -9,6 +9,7 @@ import StatusCell from './StatusCell.vue'
 
 const column = createColumnHelper<RegisterRow>()
 const soft = 'text-soft no-underline hover:underline'
+const oneLine = 'whitespace-nowrap'
 
 /** Columns of the register; `id` is what the server sorts by. */
 export const columns = [
@@ -41,7 +42,8 @@ export const columns = [
   column.accessor('placement', {
     id: 'placement',
     header: 'Placement',
-    cell: ({ row }) => `${row.original.placement}, ${row.original.width} px`,
+    cell: ({ row: { original: row } }) =>
+      h('span', { class: oneLine }, row.placement ? `${row.placement}, ${row.width} px` : 'over the page'),
   }),
   column.accessor('method', {
     header: 'Method',
@@ -56,7 +58,7 @@ export const columns = [
   column.accessor('checkedAt', {
     id: 'checked',
     header: 'Checked',
-    cell: ({ row }) => (row.original.checkedAt ? h(TimeAgo, { at: row.original.checkedAt }) : 'never'),
+    cell: ({ row }) => (row.original.checkedAt ? h(TimeAgo, { at: row.original.checkedAt, class: oneLine }) : 'never'),
   }),
   column.display({
     id: 'actions',

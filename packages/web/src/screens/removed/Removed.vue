@@ -8,9 +8,11 @@ import { bringBack } from '../../frame/way-back'
 import { plural, shortAddress } from '../../parts/address'
 import ListPage from '../../parts/ListPage.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
-import { useRemovals } from '../../stores/removals'
+import { useListAddress } from '../../parts/list-address'
+import { useRemovalList } from '../../queries/removals'
 
-const removals = useRemovals()
+const asked = useListAddress()
+const { data: list, error, refetch } = useRemovalList(() => asked.value.page)
 const router = useRouter()
 const busy = ref<string | null>(null)
 
@@ -35,14 +37,15 @@ async function back(row: RemovalRow): Promise<void> {
 <template>
   <ListPage
     title="Removed"
-    :list="removals.list"
-    :load="(_, page) => removals.load(page)"
+    :list="list"
+    :error="error"
+    :retry="refetch"
     waiting="Reading what was removed"
     empty="Nothing was removed lately."
   >
     <template #aside>
-      <p v-if="removals.list" class="mt-2 leading-[1.45] text-soft">
-        Kept for {{ removals.list.daysKept }} days, with all that went along. Then it is gone for good.
+      <p v-if="list" class="mt-2 leading-[1.45] text-soft">
+        Kept for {{ list.daysKept }} days, with all that went along. Then it is gone for good.
       </p>
     </template>
     <template #default="{ rows }">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { InstallStatus } from '@pebblestrand/core/verify'
+import type { InstallStatus } from '@pebblestrand/core/verify/words'
 import Pebble from '../../parts/Pebble.vue'
 import { lie, strandLine } from '../../parts/pebble-shape'
 

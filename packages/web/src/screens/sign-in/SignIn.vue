@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { ApiError } from '../../api/error'
-import { asApiError } from '../../api/error'
 import WordMark from '../../frame/WordMark.vue'
 import Fault from '../../parts/Fault.vue'
 import Labelled from '../../parts/Labelled.vue'
+import { useSubmission } from '../../parts/submission'
 import { useSession } from '../../stores/session'
 import Beach from './Beach.vue'
 
@@ -14,8 +13,6 @@ const router = useRouter()
 const route = useRoute()
 const email = ref('')
 const password = ref('')
-const busy = ref(false)
-const error = ref<ApiError | null>(null)
 
 /** Only a path of our own is gone to. */
 const next = () => {
@@ -23,28 +20,20 @@ const next = () => {
   return /^\/(?![/\\])/.test(then) ? then : '/today'
 }
 
-async function enter(): Promise<void> {
-  busy.value = true
-  error.value = null
-  try {
-    await session.signIn(email.value, password.value)
-    await router.push(next())
-  } catch (e) {
-    error.value = asApiError(e)
-  } finally {
-    busy.value = false
-  }
-}
+const { busy, error, about, submit } = useSubmission(async () => {
+  await session.signIn(email.value, password.value)
+  await router.push(next())
+})
 </script>
 
 <template>
   <div class="grid min-h-dvh grid-rows-[auto_1fr_auto] px-4 pt-6 lg:px-8">
     <WordMark />
-    <form class="mt-[12vh] w-full max-w-[380px] justify-self-start lg:ml-[226px]" @submit.prevent="enter">
+    <form class="mt-[12vh] w-full max-w-[380px] justify-self-start lg:ml-[226px]" @submit.prevent="submit">
       <h1 class="mb-2 text-[31px] font-bold">Sign in</h1>
       <p class="mb-6 text-soft">Build a widget once, place it on any client site, and know that it is there.</p>
       <Fault v-if="error && !error.issues.length" :error="error" class="mb-5" />
-      <Labelled v-slot="{ id, invalid, described }" label="E-mail address" :fault="error?.about('email')">
+      <Labelled v-slot="{ id, invalid, described }" label="E-mail address" :fault="about('email')">
         <input
           :id="id"
           v-model="email"
@@ -57,7 +46,7 @@ async function enter(): Promise<void> {
           :aria-describedby="described"
         />
       </Labelled>
-      <Labelled v-slot="{ id, invalid, described }" label="Password" :fault="error?.about('password')">
+      <Labelled v-slot="{ id, invalid, described }" label="Password" :fault="about('password')">
         <input
           :id="id"
           v-model="password"

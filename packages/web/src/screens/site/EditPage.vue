@@ -4,17 +4,16 @@ import type { Page } from '../../api/types'
 import InputField from '../../parts/InputField.vue'
 import RemoveIt from '../../parts/RemoveIt.vue'
 import SheetForm from '../../parts/SheetForm.vue'
-import { useSites } from '../../stores/sites'
+import { addPage, changePage } from '../../queries/sites'
 
 /** Adds a page, or corrects one that has moved. */
-const props = defineProps<{ page: Page | null }>()
+const props = defineProps<{ siteId: string; page: Page | null }>()
 const emit = defineEmits<{ close: []; removed: []; added: [id: string] }>()
-const sites = useSites()
 const wanted = reactive({ title: props.page?.title ?? '', path: props.page?.path ?? '/' })
 
 async function keep(): Promise<void> {
-  if (props.page) await sites.correctPage(props.page.id, { ...wanted })
-  else emit('added', await sites.addPage(wanted.title, wanted.path))
+  if (props.page) await changePage(props.page.id, { ...wanted })
+  else emit('added', (await addPage(props.siteId, { ...wanted })).id)
 }
 </script>
 

@@ -1,17 +1,16 @@
 <script setup lang="ts">
-import { regionIds, type Region } from '@pebblestrand/core/snippet'
+import { regionIds, type Region } from '@pebblestrand/core/platforms'
 import { reactive } from 'vue'
 import type { Page, Placement } from '../../api/types'
 import InputField from '../../parts/InputField.vue'
 import Labelled from '../../parts/Labelled.vue'
 import RemoveIt from '../../parts/RemoveIt.vue'
 import SheetForm from '../../parts/SheetForm.vue'
-import { useSites } from '../../stores/sites'
+import { addPlacement, changePlacement } from '../../queries/sites'
 
 /** Adds a placement, or changes one. */
-const props = defineProps<{ placement: Placement | null; page: Page }>()
+const props = defineProps<{ siteId: string; placement: Placement | null; page: Page }>()
 const emit = defineEmits<{ close: []; removed: [] }>()
-const sites = useSites()
 const wanted = reactive({
   name: props.placement?.name ?? '',
   region: (props.placement?.region ?? 'main') as Region,
@@ -23,8 +22,8 @@ const wanted = reactive({
 async function keep(): Promise<void> {
   const { shared, region, selector, ...rest } = wanted
   const change = { ...rest, selector: selector || null }
-  if (props.placement) await sites.changePlacement(props.placement.id, change)
-  else await sites.addPlacement({ ...change, region, pageId: shared ? null : props.page.id })
+  if (props.placement) await changePlacement(props.placement.id, change)
+  else await addPlacement(props.siteId, { ...change, region, pageId: shared ? null : props.page.id })
 }
 </script>
 

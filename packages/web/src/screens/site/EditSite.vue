@@ -5,13 +5,12 @@ import InputField from '../../parts/InputField.vue'
 import RemoveIt from '../../parts/RemoveIt.vue'
 import SheetForm from '../../parts/SheetForm.vue'
 import SiteFields from '../../parts/SiteFields.vue'
-import { useSites, type SiteFacts } from '../../stores/sites'
+import { changeSite, type SiteFacts } from '../../queries/sites'
 import { emptyLook, lookFields } from './look-fields'
 
 /** Corrects what is noted of a site: where and what it is, and how it looks. */
 const props = defineProps<{ site: SiteDetail }>()
 const emit = defineEmits<{ close: []; removed: [] }>()
-const sites = useSites()
 const { name, origin, platform, cacheMinutes, timeZone, look } = props.site
 const facts = ref<SiteFacts>({ name, origin, platform: platform.id, cacheMinutes, timeZone })
 const noted = ref<Record<string, string | number | null>>(
@@ -22,7 +21,7 @@ const noted = ref<Record<string, string | number | null>>(
 function lookToKeep() {
   return Object.values(noted.value).some((value) => value !== '' && value !== null) ? noted.value : null
 }
-const keep = () => sites.change(props.site.id, { ...facts.value, look: lookToKeep() })
+const keep = () => changeSite(props.site.id, { ...facts.value, look: lookToKeep() })
 </script>
 
 <template>

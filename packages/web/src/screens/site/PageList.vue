@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { InstallStatus } from '@pebblestrand/core/verify'
+import type { InstallStatus } from '@pebblestrand/core/verify/words'
 import type { Page, SiteDetail } from '../../api/types'
 import Pebble from '../../parts/Pebble.vue'
 

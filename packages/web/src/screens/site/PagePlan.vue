@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import type { Region } from '@pebblestrand/core/snippet'
+import type { Region } from '@pebblestrand/core/platforms'
 import { computed } from 'vue'
 import type { Page, Placement, SiteDetail, WidgetRow } from '../../api/types'
 import { installsOn, placementsOf } from './pages'
+import PlacedWidget from './PlacedWidget.vue'
 import PlacementBox from './PlacementBox.vue'
 
 /** A drawing of a page's placements, to scale by width. */
 const props = defineProps<{ site: SiteDetail; page: Page; offered: WidgetRow | null }>()
-const emit = defineEmits<{ drop: [widgetId: string, placement: Placement]; edit: [placement: Placement] }>()
+const emit = defineEmits<{ drop: [widget: WidgetRow, placement: Placement]; edit: [placement: Placement] }>()
 
 const PAGE_WIDTH = 1280
 
@@ -16,6 +17,8 @@ const installs = computed(() => installsOn(props.site, props.page))
 const of = (region: Region) => placements.value.filter((p) => p.region === region)
 const share = (px: number) => `${(px / PAGE_WIDTH) * 100}%`
 const columnWidth = (region: Region) => share(Math.max(...of(region).map((p) => p.width)))
+/** What stands over the page, in no placement. */
+const overPage = computed(() => installs.value.filter((i) => i.placementId === null))
 const inside = (placement: Placement) => installs.value.filter((i) => i.placementId === placement.id)
 const columns: Region[] = ['main', 'sidebar']
 const boxOf = (placement: Placement) => ({
@@ -23,6 +26,7 @@ const boxOf = (placement: Placement) => ({
   installs: inside(placement),
   page: props.page,
   offered: props.offered,
+  thumbnails: props.site.thumbnails,
 })
 </script>
 
@@ -51,5 +55,18 @@ const boxOf = (placement: Placement) => ({
     <div v-for="placement in of('footer')" :key="placement.id" class="border-t border-dashed border-soft/60">
       <PlacementBox v-bind="boxOf(placement)" @drop="emit('drop', $event, placement)" @edit="emit('edit', placement)" />
     </div>
+    <section v-if="overPage.length" class="border-t border-ink px-[10px] py-2" aria-label="Over the page">
+      <h3 class="font-sans text-[12.5px] font-semibold tracking-normal text-soft">over the page</h3>
+      <ul>
+        <PlacedWidget
+          v-for="install in overPage"
+          :key="install.id"
+          :install="install"
+          :page="page"
+          :placement="null"
+          :thumbnails="site.thumbnails"
+        />
+      </ul>
+    </section>
   </div>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import type { InstallOnSite, Page, Placement, WidgetRow } from '../../api/types'
+import type { InstallOnSite, Page, Placement, Thumbnail, WidgetRow } from '../../api/types'
 import { fitOf, sizeWords } from '../../parts/fit'
-import Pebble from '../../parts/Pebble.vue'
+import PlacedWidget from './PlacedWidget.vue'
 
 /** One placement on the page plan, drawn to scale, with what sits in it. A widget dragged over it is told at once whether it fits. */
 const props = defineProps<{
@@ -11,9 +11,10 @@ const props = defineProps<{
   installs: InstallOnSite[]
   page: Page
   offered: WidgetRow | null
+  thumbnails: Record<string, Thumbnail>
   tall?: boolean
 }>()
-const emit = defineEmits<{ drop: [widgetId: string]; edit: [] }>()
+const emit = defineEmits<{ drop: [widget: WidgetRow]; edit: [] }>()
 
 const box = ref<HTMLElement | null>(null)
 const over = ref(false)
@@ -22,12 +23,12 @@ let stop = () => {}
 onMounted(() => {
   stop = dropTargetForElements({
     element: box.value!,
-    canDrop: ({ source }) => typeof source.data.widgetId === 'string',
+    canDrop: ({ source }) => source.data.widget !== undefined,
     onDragEnter: () => (over.value = true),
     onDragLeave: () => (over.value = false),
     onDrop: ({ source }) => {
       over.value = false
-      emit('drop', source.data.widgetId as string)
+      emit('drop', source.data.widget as WidgetRow)
     },
   })
 })
@@ -37,24 +38,8 @@ const verdict = computed(() =>
   over.value && props.offered ? fitOf(props.offered.kind, props.offered.settings, props.placement.width) : null,
 )
 const size = computed(() =>
-  verdict.value && props.offered ? sizeWords(props.offered.payload, verdict.value, props.placement.width) : '',
+  verdict.value && props.offered ? sizeWords(props.offered, verdict.value, props.placement.width) : '',
 )
-
-function under(install: InstallOnSite): string {
-  if (install.findingTitle) return install.findingTitle
-  const fit = fitOf(install.kind, install.settings, props.placement.width)
-  const columns =
-    fit &&
-    (fit.fit.columns === 1
-      ? `1 column of ${Math.round(fit.fit.cell)} px`
-      : `${fit.fit.columns} columns of ${Math.round(fit.fit.cell)} px`)
-  return [
-    install.pageId === props.page.id ? '' : 'on several pages',
-    fit?.verdict === 'too-narrow' ? 'too narrow for it' : columns,
-  ]
-    .filter(Boolean)
-    .join(', ')
-}
 </script>
 
 <template>
@@ -82,15 +67,14 @@ function under(install: InstallOnSite): string {
       </button>
     </h3>
     <ul>
-      <li v-for="install in installs" :key="install.id" class="mt-1 flex gap-[9px]">
-        <Pebble :status="install.status" :seed="install.id" class="mt-[5px]" />
-        <p class="min-w-0 leading-snug">
-          <RouterLink :to="`/installs/${install.id}`" class="font-bold text-ink no-underline hover:underline">{{
-            install.widget
-          }}</RouterLink>
-          <span class="block text-[13px] text-soft">{{ under(install) }}</span>
-        </p>
-      </li>
+      <PlacedWidget
+        v-for="install in installs"
+        :key="install.id"
+        :install="install"
+        :page="page"
+        :placement="placement"
+        :thumbnails="thumbnails"
+      />
     </ul>
     <div
       v-if="over && offered"

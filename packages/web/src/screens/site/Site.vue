@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { post } from '../../api/call'
-import type { ApiError } from '../../api/error'
 import { asApiError } from '../../api/error'
 import type { Page, Placement, WidgetRow } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
 import Fault from '../../parts/Fault.vue'
 import Waiting from '../../parts/Waiting.vue'
-import { useRemovals } from '../../stores/removals'
-import { useSites } from '../../stores/sites'
-import { useWidgets } from '../../stores/widgets'
+import { planInstall } from '../../queries/installs'
+import { changed } from '../../queries/query'
+import { takeOut } from '../../queries/removals'
+import { useSite } from '../../queries/sites'
+import { routes } from '@pebblestrand/contract'
 import EditPage from './EditPage.vue'
 import EditPlacement from './EditPlacement.vue'
 import EditSite from './EditSite.vue'
@@ -21,53 +21,40 @@ import SiteFacts from './SiteFacts.vue'
 import Tray from './Tray.vue'
 
 const props = defineProps<{ id: string }>()
-const sites = useSites()
-const widgets = useWidgets()
-const removals = useRemovals()
 const route = useRoute()
 const router = useRouter()
-const error = ref<ApiError | null>(null)
+const { data: site, error, refetch } = useSite(() => props.id)
 const lifted = ref<WidgetRow | null>(null)
 const panel = ref<
   { kind: 'site' } | { kind: 'page'; page: Page | null } | { kind: 'placement'; placement: Placement | null } | null
 >(null)
 
-const site = computed(() => sites.open)
 const page = computed(
   () => site.value?.pages.find((p) => p.id === route.query.page) ?? (site.value ? firstPage(site.value) : undefined),
 )
 const placements = computed(() => (site.value && page.value ? placementsOf(site.value, page.value) : []))
 
-const load = () =>
-  sites.loadOne(props.id).then(
-    () => (error.value = null),
-    (e: unknown) => (error.value = asApiError(e)),
-  )
-watch(() => props.id, load, { immediate: true })
 watch(site, (now) => now && (document.title = `${now.name} · Pebblestrand`))
 
 /** It never was there: the plan is taken out of the register. */
 async function takeBack(installId: string): Promise<void> {
-  await removals.takeOut('install', installId)
-  await sites.loadOne(props.id)
+  await takeOut('install', installId)
+  await changed(routes.sites.read, routes.sites.list)
 }
 
 async function afterRemoval(what: 'site' | 'page' | 'placement'): Promise<void> {
   panel.value = null
   if (what === 'site') return void (await router.push('/sites'))
-  await sites.loadOne(props.id).catch((e: unknown) => sayFault(asApiError(e)))
 }
 
-async function place(widgetId: string, placement: Placement): Promise<void> {
+async function place(widget: WidgetRow, placement: Placement | null): Promise<void> {
   try {
-    const { id } = await post<{ id: string }>('/api/installs', {
-      widgetId,
+    const { id } = await planInstall({
+      widgetId: widget.id,
       pageId: page.value!.id,
-      placementId: placement.id,
+      placementId: placement?.id ?? null,
     })
-    await sites.loadOne(props.id)
-    const name = widgets.list?.rows.find((w) => w.id === widgetId)?.name ?? 'It'
-    say(`${name} is planned for ${placement.name}.`, {
+    say(`${widget.name} is planned for ${placement?.name ?? 'over the page'}.`, {
       undo: () => void takeBack(id).catch((e: unknown) => sayFault(asApiError(e))),
     })
   } catch (e) {
@@ -80,7 +67,7 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
 </script>
 
 <template>
-  <Fault v-if="error" :error="error" :retry="load" class="m-8" />
+  <Fault v-if="error" :error="error" :retry="refetch" class="m-8" />
   <Waiting v-else-if="!site || !page" doing="Drawing the page plan" class="px-8" />
   <div
     v-else
@@ -129,6 +116,7 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
     <EditSite v-if="panel?.kind === 'site'" :site="site" @close="panel = null" @removed="afterRemoval('site')" />
     <EditPage
       v-if="panel?.kind === 'page'"
+      :site-id="site.id"
       :page="panel.page"
       @close="panel = null"
       @added="router.push({ query: { page: $event } })"
@@ -136,6 +124,7 @@ async function place(widgetId: string, placement: Placement): Promise<void> {
     />
     <EditPlacement
       v-if="panel?.kind === 'placement'"
+      :site-id="site.id"
       :placement="panel.placement"
       :page="page"
       @close="panel = null"

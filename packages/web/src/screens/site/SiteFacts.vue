@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { duration } from '@pebblestrand/core/snippet'
+import { duration } from '@pebblestrand/core/words'
 import { computed } from 'vue'
 import type { SiteDetail } from '../../api/types'
 import TimeAgo from '../../parts/TimeAgo.vue'

@@ -1,24 +1,21 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { asApiError } from '../../api/error'
 import type { Placement, WidgetRow } from '../../api/types'
-import { sayFault } from '../../frame/notices'
-import { useWidgets } from '../../stores/widgets'
+import { useWidgetList } from '../../queries/widgets'
 import TrayWidget from './TrayWidget.vue'
 
 /** The widgets that can be placed on the page, and ways to what is not there yet. */
 defineProps<{ placements: Placement[] }>()
 const emit = defineEmits<{
   lift: [widget: WidgetRow | null]
-  place: [widgetId: string, placement: Placement]
+  place: [widget: WidgetRow, placement: Placement | null]
   addPlacement: []
 }>()
 const SHOWN = 40
-const widgets = useWidgets()
 const words = ref('')
-
-const load = () => widgets.load(words.value, 1, SHOWN).catch((e: unknown) => sayFault(asApiError(e)))
-void load()
+/** What is asked for: as it was when the field was left or Enter pressed. */
+const asked = ref('')
+const { data: widgets } = useWidgetList(() => ({ q: asked.value, page: 1, size: SHOWN }))
 </script>
 
 <template>
@@ -30,23 +27,23 @@ void load()
       <button type="button" class="word ml-auto text-[14px]" @click="emit('addPlacement')">Add a placement</button>
     </div>
     <input
-      v-if="words || (widgets.list?.total ?? 0) > 12"
+      v-if="words || (widgets?.total ?? 0) > 12"
       v-model="words"
       class="field mt-1 max-w-[240px]"
       type="search"
       placeholder="Only those with"
       aria-label="Widgets in the tray: only those with"
-      @change="load"
+      @change="asked = words.trim()"
     />
     <ul class="mt-2 flex flex-wrap gap-[10px]">
       <TrayWidget
-        v-for="widget in widgets.list?.rows ?? []"
+        v-for="widget in widgets?.rows ?? []"
         :key="widget.id"
         :widget="widget"
         :placements="placements"
         @lift="emit('lift', widget)"
         @rest="emit('lift', null)"
-        @place="emit('place', widget.id, $event)"
+        @place="emit('place', widget, $event)"
       />
       <li class="border border-rule bg-sheet">
         <RouterLink to="/widgets?new=1" class="block px-3 py-[6px] text-soft no-underline hover:underline"

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { draggable } from '@atlaskit/pragmatic-drag-and-drop/element/adapter'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
-import { onBeforeUnmount, ref, watchEffect } from 'vue'
+import { computed, onBeforeUnmount, ref, watchEffect } from 'vue'
 import type { Placement, WidgetRow } from '../../api/types'
+import { kindOf } from '@pebblestrand/core/kinds'
 import { fitOf } from '../../parts/fit'
 
 /** A widget in the tray: dragged into a placement, or placed by its menu. */
 const props = defineProps<{ widget: WidgetRow; placements: Placement[] }>()
-const emit = defineEmits<{ lift: []; rest: []; place: [placement: Placement] }>()
+/** Over the page there is nothing to choose: it stands there or it does not. */
+const overPage = computed(() => kindOf(props.widget.kind)?.presence?.overPage ?? false)
+const emit = defineEmits<{ lift: []; rest: []; place: [placement: Placement | null] }>()
 
 const chip = ref<HTMLElement | null>(null)
 let stop = () => {}
@@ -16,7 +19,7 @@ watchEffect(() => {
   if (!chip.value || props.widget.release === null) return
   stop = draggable({
     element: chip.value,
-    getInitialData: () => ({ widgetId: props.widget.id }),
+    getInitialData: () => ({ widget: { ...props.widget } }),
     onDragStart: () => emit('lift'),
     onDrop: () => emit('rest'),
   })
@@ -44,7 +47,17 @@ function onM(event: KeyboardEvent): void {
     <Menu v-else>
       <MenuButton class="cursor-[inherit] px-3 py-[6px]" @keydown="onM">{{ widget.name }}</MenuButton>
       <MenuItems class="absolute top-full left-0 z-20 mt-1 w-[320px] border border-ink bg-sheet py-1 outline-none">
-        <MenuItem v-for="placement in placements" :key="placement.id" v-slot="{ active }">
+        <MenuItem v-if="overPage" v-slot="{ active }">
+          <button
+            type="button"
+            class="block w-full cursor-pointer px-3 py-[6px] text-left leading-snug"
+            :class="{ 'bg-sand': active }"
+            @click="emit('place', null)"
+          >
+            <b>over this page</b>
+          </button>
+        </MenuItem>
+        <MenuItem v-for="placement in overPage ? [] : placements" :key="placement.id" v-slot="{ active }">
           <button
             type="button"
             class="block w-full cursor-pointer px-3 py-[6px] text-left leading-snug"

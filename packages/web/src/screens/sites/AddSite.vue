@@ -4,10 +4,9 @@ import { useRouter } from 'vue-router'
 import InputField from '../../parts/InputField.vue'
 import SheetForm from '../../parts/SheetForm.vue'
 import SiteFields from '../../parts/SiteFields.vue'
-import { useSites, type SiteFacts } from '../../stores/sites'
+import { addSite, type SiteFacts } from '../../queries/sites'
 
 const emit = defineEmits<{ close: [] }>()
-const sites = useSites()
 const router = useRouter()
 const client = ref('')
 const site = ref<SiteFacts>({
@@ -19,7 +18,7 @@ const site = ref<SiteFacts>({
 })
 
 async function add(): Promise<void> {
-  const { id } = await sites.add({ ...site.value, client: client.value, name: site.value.name || client.value })
+  const { id } = await addSite({ ...site.value, client: client.value, name: site.value.name || client.value })
   await router.push(`/sites/${id}`)
 }
 </script>

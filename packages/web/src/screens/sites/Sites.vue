@@ -7,13 +7,15 @@ import ListAside from '../../parts/ListAside.vue'
 import ListPage from '../../parts/ListPage.vue'
 import Shoreline from '../../parts/Shoreline.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
-import { useSites } from '../../stores/sites'
+import { useListAddress } from '../../parts/list-address'
+import { useSiteList } from '../../queries/sites'
 import AddSite from './AddSite.vue'
 
-const sites = useSites()
+const asked = useListAddress()
+const { data: list, error, refetch } = useSiteList(() => asked.value)
 const route = useRoute()
 const router = useRouter()
-const slots = computed(() => Math.max(10, ...(sites.list?.rows.map((s) => s.pebbles.length) ?? [])))
+const slots = computed(() => Math.max(10, ...(list.value?.rows.map((s) => s.pebbles.length) ?? [])))
 
 const adding = (open: boolean) => router.replace({ query: { ...route.query, new: open ? '1' : undefined } })
 const faults = (site: SiteRow) => site.pebbles.filter((p) => p.status === 'needs-a-hand').length
@@ -23,14 +25,15 @@ const living = (site: SiteRow) => site.pebbles.filter((p) => p.status !== 'retir
 <template>
   <ListPage
     title="Sites"
-    :list="sites.list"
-    :load="sites.loadList"
+    :list="list"
+    :error="error"
+    :retry="refetch"
     waiting="Reading the list of sites"
     empty="A site is one web address of a client. Add the first, and its pages and placements can hold widgets."
     empty-for="No site, client or address has these words."
   >
     <template #aside>
-      <ListAside :total="sites.list?.total" one="site" adds="Add a site" @add="adding(true)" />
+      <ListAside :total="list?.total" one="site" adds="Add a site" @add="adding(true)" />
     </template>
     <template #default="{ rows }">
       <ul class="ledger border-t border-ink">

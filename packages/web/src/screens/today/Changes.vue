@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { statuses } from '@pebblestrand/core/verify'
+import { statuses } from '@pebblestrand/core/verify/words'
 import type { TodayAnswer } from '../../api/types'
 import Pebble from '../../parts/Pebble.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
@@ -17,7 +17,9 @@ const verbs: Record<string, string> = {
 }
 function said(change: TodayAnswer['lately'][number]): string {
   if (change.verb !== 'checked') return verbs[change.verb] ?? change.verb
-  return change.data.title ?? statuses[change.data.status as keyof typeof statuses]?.name ?? 'checked'
+  return (
+    (change.data.title as string | null) ?? statuses[change.data.status as keyof typeof statuses]?.name ?? 'checked'
+  )
 }
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { statuses, type InstallStatus } from '@pebblestrand/core/verify'
+import { statuses, type InstallStatus } from '@pebblestrand/core/verify/words'
 import Pebble from '../../parts/Pebble.vue'
 
 const order: InstallStatus[] = ['confirmed', 'pasted', 'handed-over', 'planned', 'needs-a-hand', 'retired']

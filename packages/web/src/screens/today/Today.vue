@@ -1,61 +1,46 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import type { ApiError } from '../../api/error'
+import { computed, ref } from 'vue'
 import { asApiError } from '../../api/error'
 import { sayFault } from '../../frame/notices'
-import { onReturn } from '../../keys/keys'
 import { plural } from '../../parts/address'
 import Fault from '../../parts/Fault.vue'
 import Shoreline from '../../parts/Shoreline.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import Waiting from '../../parts/Waiting.vue'
-import { FEW, useToday } from '../../stores/today'
+import { checkEverything, FEW, stopRound, useToday } from '../../queries/today'
 import Changes from './Changes.vue'
 import { grouped } from './groups'
 import Legend from './Legend.vue'
-import Thing from './Thing.vue'
+import WaitingLine from './WaitingLine.vue'
 
-const today = useToday()
-const error = ref<ApiError | null>(null)
-const groups = computed(() => grouped(today.answer?.waiting ?? []))
+const { answer, error, refetch, sites, siteTotal, slots } = useToday()
+const groups = computed(() => grouped(answer.value?.waiting ?? []))
 const allStrands = ref(false)
-const strands = computed(() => (allStrands.value ? today.sites : today.sites.slice(0, FEW)))
-const unlisted = computed(() => (today.answer ? today.answer.counts.waiting - today.answer.waiting.length : 0))
-const round = computed(() => (today.answer?.round?.state === 'running' ? today.answer.round : null))
-
-const load = () =>
-  today.load().then(
-    () => (error.value = null),
-    (e: unknown) => (error.value = asApiError(e)),
-  )
-const attempt = (deed: () => Promise<void>) => void deed().catch((e: unknown) => sayFault(asApiError(e)))
-
-onMounted(load)
-onReturn(load)
-onBeforeUnmount(today.stopWatching)
+const strands = computed(() => (allStrands.value ? sites.value : sites.value.slice(0, FEW)))
+const unlisted = computed(() => (answer.value ? answer.value.counts.waiting - answer.value.waiting.length : 0))
+const round = computed(() => (answer.value?.round?.state === 'running' ? answer.value.round : null))
+const attempt = (doing: Promise<void>) => void doing.catch((e: unknown) => sayFault(asApiError(e)))
 </script>
 
 <template>
-  <Fault v-if="error" :error="error" :retry="load" class="m-8" />
-  <Waiting v-else-if="!today.answer" doing="Looking at every site" class="px-8" />
+  <Fault v-if="error" :error="error" :retry="refetch" class="m-8" />
+  <Waiting v-else-if="!answer" doing="Looking at every site" class="px-8" />
   <div
     v-else
     class="grid gap-x-9 gap-y-8 px-4 py-7 lg:grid-cols-[190px_minmax(0,1fr)] lg:px-8 xl:grid-cols-[190px_minmax(0,1fr)_228px]"
   >
     <div>
       <h1 class="text-[31px] font-bold">
-        <template v-if="today.answer.counts.waiting"
-          >{{ plural(today.answer.counts.waiting, 'thing') }}
-          {{ today.answer.counts.waiting === 1 ? 'needs' : 'need' }} a hand</template
+        <template v-if="answer.counts.waiting"
+          >{{ plural(answer.counts.waiting, 'thing') }} {{ answer.counts.waiting === 1 ? 'needs' : 'need' }} a
+          hand</template
         >
         <template v-else>Nothing needs a hand</template>
       </h1>
-      <p v-if="today.answer.counts.installs" class="mt-3 leading-[1.45] text-soft">
-        {{ today.answer.counts.confirmed }} of {{ plural(today.answer.counts.installs, 'install') }} on
-        {{ plural(today.answer.counts.sites, 'site') }} are confirmed.
-        <template v-if="today.answer.counts.checkedAt"
-          >Last check <TimeAgo :at="today.answer.counts.checkedAt" />.</template
-        >
+      <p v-if="answer.counts.installs" class="mt-3 leading-[1.45] text-soft">
+        {{ answer.counts.confirmed }} of {{ plural(answer.counts.installs, 'install') }} on
+        {{ plural(answer.counts.sites, 'site') }} are confirmed.
+        <template v-if="answer.counts.checkedAt">Last check <TimeAgo :at="answer.counts.checkedAt" />.</template>
       </p>
       <div v-if="round" class="mt-4" role="status">
         <p>Checking: {{ round.done }} of {{ round.total }}</p>
@@ -65,21 +50,16 @@ onBeforeUnmount(today.stopWatching)
           :max="round.total"
           :aria-label="`${round.done} of ${round.total} checked`"
         />
-        <button type="button" class="word" @click="attempt(today.stopRound)">Stop</button>
+        <button type="button" class="word" @click="attempt(stopRound(round.id))">Stop</button>
       </div>
-      <button
-        v-else-if="today.answer.counts.installs"
-        type="button"
-        class="word mt-4"
-        @click="attempt(today.checkEverything)"
-      >
+      <button v-else-if="answer.counts.installs" type="button" class="word mt-4" @click="attempt(checkEverything())">
         Check everything
       </button>
       <Legend class="mt-9 hidden lg:block" />
     </div>
 
     <div class="min-w-0">
-      <section v-if="today.sites.length" aria-label="Shoreline">
+      <section v-if="sites.length" aria-label="Shoreline">
         <div
           v-for="site in strands"
           :key="site.id"
@@ -88,19 +68,19 @@ onBeforeUnmount(today.stopWatching)
           <RouterLink :to="`/sites/${site.id}`" class="truncate text-ink no-underline hover:underline">{{
             site.name
           }}</RouterLink>
-          <Shoreline :site="site" :slots="today.slots" class="order-last col-span-2 sm:order-none sm:col-span-1" />
+          <Shoreline :site="site" :slots="slots" class="order-last col-span-2 sm:order-none sm:col-span-1" />
           <span class="text-right text-[13px] text-soft">{{
             plural(site.pebbles.filter((p) => p.status !== 'retired').length, 'install')
           }}</span>
         </div>
-        <p v-if="today.siteTotal > FEW" class="flex flex-wrap gap-x-5 pt-2 text-soft">
+        <p v-if="siteTotal > FEW" class="flex flex-wrap gap-x-5 pt-2 text-soft">
           <span
-            >{{ strands.length }} of {{ today.siteTotal }} sites<template v-if="!allStrands"
+            >{{ strands.length }} of {{ siteTotal }} sites<template v-if="!allStrands"
               >, those first that need a hand</template
             >.</span
           >
           <button v-if="!allStrands" type="button" class="word" @click="allStrands = true">
-            Draw {{ today.sites.length }}
+            Draw {{ sites.length }}
           </button>
           <RouterLink to="/sites" class="word">All sites</RouterLink>
         </p>
@@ -122,7 +102,7 @@ onBeforeUnmount(today.stopWatching)
           {{ group.name }}
         </h2>
         <ul class="ledger border-ink sm:border-t">
-          <Thing v-for="thing in group.things" :key="thing.id" :thing="thing" :hands="group.id" @changed="load" />
+          <WaitingLine v-for="install in group.installs" :key="install.id" :install="install" :group="group.id" />
         </ul>
       </section>
       <p v-if="unlisted > 0" class="mt-5 border-t border-ink pt-3 text-soft">
@@ -131,6 +111,6 @@ onBeforeUnmount(today.stopWatching)
       </p>
     </div>
 
-    <Changes :answer="today.answer" class="xl:border-l xl:border-rule xl:pl-[22px]" />
+    <Changes :answer="answer" class="xl:border-l xl:border-rule xl:pl-[22px]" />
   </div>
 </template>

@@ -1,21 +1,21 @@
-import { catalogue } from '@pebblestrand/core/verify'
+import { catalogue } from '@pebblestrand/core/verify/words'
 import { describe, expect, it } from 'vitest'
-import type { WaitingThing } from '../../api/types'
+import type { WaitingInstall } from '../../api/types'
 import { grouped } from './groups'
 
-const thing = (more: Partial<WaitingThing>) =>
-  ({ id: 'x', status: 'needs-a-hand', hands: 'look', ...more }) as WaitingThing
+const install = (more: Partial<WaitingInstall>) =>
+  ({ id: 'x', status: 'needs-a-hand', nextAction: 'look', ...more }) as WaitingInstall
 
-describe('Today is grouped by what the hands do', () => {
-  it('puts quick things first and what was only planned under Paste', () => {
+describe('Today is grouped by what the nextAction do', () => {
+  it('puts quick installs first and what was only planned under Paste', () => {
     const groups = grouped([
-      thing({ id: 'a', hands: 'paste' }),
-      thing({ id: 'b', hands: 'cache' }),
-      thing({ id: 'c', status: 'planned', hands: null }),
-      thing({ id: 'd', status: 'pasted', hands: null }),
-      thing({ id: 'e', hands: 'publish' }),
+      install({ id: 'a', nextAction: 'paste' }),
+      install({ id: 'b', nextAction: 'cache' }),
+      install({ id: 'c', status: 'planned', nextAction: null }),
+      install({ id: 'd', status: 'pasted', nextAction: null }),
+      install({ id: 'e', nextAction: 'publish' }),
     ])
-    expect(groups.map((g) => [g.name, g.things.map((t) => t.id)])).toEqual([
+    expect(groups.map((g) => [g.name, g.installs.map((t) => t.id)])).toEqual([
       ['Clear a cache', ['b']],
       ['Publish there', ['e']],
       ['Paste', ['a', 'c']],
@@ -23,9 +23,9 @@ describe('Today is grouped by what the hands do', () => {
     ])
   })
   it('has a place for every finding there is, and loses none', () => {
-    const all = Object.values(catalogue).map((entry, i) => thing({ id: String(i), hands: entry.hands }))
-    expect(grouped(all).flatMap((g) => g.things)).toHaveLength(all.length)
+    const all = Object.values(catalogue).map((entry, i) => install({ id: String(i), nextAction: entry.nextAction }))
+    expect(grouped(all).flatMap((g) => g.installs)).toHaveLength(all.length)
   })
   it('still shows a fault whose finding is gone', () =>
-    expect(grouped([thing({ hands: null })])[0]!.name).toBe('Look at'))
+    expect(grouped([install({ nextAction: null })])[0]!.name).toBe('Look at'))
 })

@@ -1,7 +1,7 @@
-import type { WaitingThing } from '../../api/types'
+import type { WaitingInstall } from '../../api/types'
 
-/** What the hands do, in the order it is best done; things with no finding are told by their status. */
-const hands = [
+/** What is done next, in the order it is best done; installs with no finding are told by their status. */
+const groups = [
   { id: 'cache', name: 'Clear a cache' },
   { id: 'publish', name: 'Publish there' },
   { id: 'look', name: 'Look at' },
@@ -9,13 +9,13 @@ const hands = [
   { id: 'check', name: 'Check' },
 ] as const
 
-export type HandsId = (typeof hands)[number]['id']
+export type ActionGroupId = (typeof groups)[number]['id']
 
-const handsOf = (thing: WaitingThing): HandsId =>
-  thing.status === 'needs-a-hand' ? (thing.hands ?? 'look') : thing.status === 'pasted' ? 'check' : 'paste'
+const groupOf = (install: WaitingInstall): ActionGroupId =>
+  install.status === 'needs-a-hand' ? (install.nextAction ?? 'look') : install.status === 'pasted' ? 'check' : 'paste'
 
-export function grouped(waiting: WaitingThing[]): { id: HandsId; name: string; things: WaitingThing[] }[] {
-  return hands
-    .map((group) => ({ ...group, things: waiting.filter((thing) => handsOf(thing) === group.id) }))
-    .filter((group) => group.things.length > 0)
+export function grouped(waiting: WaitingInstall[]): { id: ActionGroupId; name: string; installs: WaitingInstall[] }[] {
+  return groups
+    .map((group) => ({ ...group, installs: waiting.filter((install) => groupOf(install) === group.id) }))
+    .filter((group) => group.installs.length > 0)
 }

@@ -1,22 +1,23 @@
 <script setup lang="ts">
-import { kinds } from '@pebblestrand/core/kinds'
-import { ref } from 'vue'
+import { kindList } from '@pebblestrand/core/kinds'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import InputField from '../../parts/InputField.vue'
 import SheetForm from '../../parts/SheetForm.vue'
-import Thumbnail from '../../parts/Thumbnail.vue'
-import { useWidgets } from '../../stores/widgets'
-import { starterPayload } from './starter-payload'
+import { makeWidget } from '../../queries/widgets'
+import StarterChoice from './StarterChoice.vue'
 
+/** Every kind with its starters, each drawn from its kind's sample; one is begun from. */
 const emit = defineEmits<{ close: [] }>()
-const widgets = useWidgets()
 const router = useRouter()
-const kind = kinds.headlines
-const starter = ref(kind.starters[0]!.id)
+const kinds = Object.values(kindList)
+const chosen = ref(`${kinds[0]!.id} ${kinds[0]!.starters[0]!.id}`)
 const name = ref('')
+const kind = computed(() => kindList[chosen.value.split(' ')[0]!]!)
 
 async function make(): Promise<void> {
-  const { id } = await widgets.make({ kind: kind.id, starter: starter.value, name: name.value.trim() || null })
+  const [kindId, starter] = chosen.value.split(' ') as [string, string]
+  const { id } = await makeWidget({ kind: kindId, starter, name: name.value.trim() || null })
   await router.push(`/widgets/${id}`)
 }
 </script>
@@ -30,35 +31,26 @@ async function make(): Promise<void> {
     :run="make"
     @close="emit('close')"
   >
-    <p>
-      <b>{{ kind.name }}.</b> {{ kind.purpose }}
-    </p>
-    <fieldset class="mt-4 border-0 p-0">
-      <legend class="label mb-2">Begin from</legend>
+    <p class="label mb-3">Begin from</p>
+    <fieldset v-for="one in kinds" :key="one.id" class="mb-5 border-0 p-0">
+      <legend class="mb-2">
+        <b class="font-display text-[17px]">{{ one.name }}</b> <span class="text-soft">{{ one.purpose }}</span>
+      </legend>
       <div class="grid gap-4 sm:grid-cols-3">
-        <label
-          v-for="one in kind.starters"
-          :key="one.id"
-          class="block cursor-pointer border p-3 has-focus-visible:outline-2 has-focus-visible:outline-tide"
-          :class="starter === one.id ? 'border-kelp bg-paper' : 'border-rule'"
-        >
-          <Thumbnail
-            :payload="starterPayload(kind.id as 'headlines', one.settings)"
-            :width="one.id === 'three-across' ? 660 : 300"
-            :scale="one.id === 'three-across' ? 0.3 : 0.66"
-            class="h-[170px]"
-          />
-          <span class="mt-3 flex items-center gap-2"
-            ><input v-model="starter" type="radio" name="starter" :value="one.id" /> {{ one.name }}</span
-          >
-        </label>
+        <StarterChoice
+          v-for="starter in one.starters"
+          :key="starter.id"
+          v-model="chosen"
+          :kind="one"
+          :starter="starter"
+        />
       </div>
     </fieldset>
     <div class="mt-5 max-w-[360px]">
       <InputField
         v-model="name"
         label="Name"
-        placeholder="Harbour news"
+        :placeholder="`New ${kind.name.toLowerCase()}`"
         hint="As you will look for it later. It can be changed."
         :fault="about('name')"
       />

@@ -3,12 +3,16 @@ import { useRoute, useRouter } from 'vue-router'
 import { plural } from '../../parts/address'
 import ListAside from '../../parts/ListAside.vue'
 import ListPage from '../../parts/ListPage.vue'
+import ExampleMark from '../../parts/ExampleMark.vue'
 import Thumbnail from '../../parts/Thumbnail.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
-import { useWidgets } from '../../stores/widgets'
+import { useListAddress } from '../../parts/list-address'
+import { useWidgetList } from '../../queries/widgets'
 import NewWidget from './NewWidget.vue'
 
-const widgets = useWidgets()
+const PER_PAGE = 24
+const asked = useListAddress()
+const { data: list, error, refetch } = useWidgetList(() => ({ ...asked.value, size: PER_PAGE }))
 const route = useRoute()
 const router = useRouter()
 const making = (open: boolean) => router.replace({ query: { ...route.query, new: open ? '1' : undefined } })
@@ -17,14 +21,15 @@ const making = (open: boolean) => router.replace({ query: { ...route.query, new:
 <template>
   <ListPage
     title="Widgets"
-    :list="widgets.list"
-    :load="widgets.load"
+    :list="list"
+    :error="error"
+    :retry="refetch"
     waiting="Drawing the widgets"
     empty="Widgets you make stand here, as they look on a page, with where each is used."
     empty-for="No widget is called that."
   >
     <template #aside>
-      <ListAside :total="widgets.list?.total" one="widget" adds="Make a widget" @add="making(true)" />
+      <ListAside :total="list?.total" one="widget" adds="Make a widget" @add="making(true)" />
     </template>
     <template #default="{ rows }">
       <ul class="grid gap-x-8 sm:grid-cols-2">
@@ -38,9 +43,10 @@ const making = (open: boolean) => router.replace({ query: { ...route.query, new:
             :to="`/widgets/${widget.id}`"
             tabindex="-1"
             aria-hidden="true"
-            class="block border border-rule no-underline"
+            class="relative block border border-rule no-underline"
           >
-            <Thumbnail :payload="widget.payload" :width="308" :scale="0.5" class="h-[150px] p-[7px]" />
+            <Thumbnail :thumbnail="widget.thumbnail" :width="308" :scale="0.5" class="h-[150px] p-[7px]" />
+            <ExampleMark v-if="widget.example" class="right-0 bottom-0" />
           </RouterLink>
           <div class="min-w-0">
             <RouterLink

@@ -1,13 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useRouter } from 'vue-router'
-import RemoveIt from '../../parts/RemoveIt.vue'
 import { plural } from '../../parts/address'
 import { useWorkbench } from '../../stores/workbench'
 
 /** How the draft stands to the newest release, whether it is saved, and where the widget is used. */
 const bench = useWorkbench()
-const router = useRouter()
 const standing = computed(() => {
   if (!bench.newest) return 'draft, no release yet'
   return bench.changes.length
@@ -35,11 +32,6 @@ const sites = computed(() => new Set(bench.widget?.places.map((p) => p.siteId)).
       :to="`/installs?widgetId=${bench.widget!.id}`"
       class="text-soft underline underline-offset-3"
       >used on {{ plural(sites, 'site') }}</RouterLink
-    >
-    <span v-if="bench.saving.state !== 'conflict'" class="ml-auto"
-      ><RemoveIt :id="bench.widget!.id" what="widget" :first="bench.saving.flush" @removed="router.push('/widgets')"
-        >Remove</RemoveIt
-      ></span
     >
   </p>
 </template>

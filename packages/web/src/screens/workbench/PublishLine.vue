@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { asApiError } from '../../api/error'
 import { say, sayFault } from '../../frame/notices'
+import RemoveIt from '../../parts/RemoveIt.vue'
 import { plain } from '../../stores/plain'
 import { useWorkbench } from '../../stores/workbench'
 
-/** Publishing, what to think of before it, and what lies behind: earlier releases and the starter. */
+/** Publishing, what to think of before it, what lies behind (earlier releases, the starter), and taking it out. */
 defineProps<{ warning: string; mayPublish: boolean }>()
 const emit = defineEmits<{ show: [panel: 'compare' | 'releases'] }>()
 const bench = useWorkbench()
+const router = useRouter()
 const publishing = ref(false)
 
 async function publish(): Promise<void> {
@@ -34,7 +37,7 @@ function backToStarter(): void {
 <template>
   <div class="border-t border-ink py-3">
     <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
-    <div class="flex flex-wrap items-center gap-x-[18px] gap-y-2">
+    <div class="flex flex-wrap items-center gap-x-[14px] gap-y-2">
       <button
         type="button"
         class="act"
@@ -53,6 +56,14 @@ function backToStarter(): void {
       </button>
       <button v-if="bench.newest" type="button" class="word" @click="emit('show', 'releases')">Releases</button>
       <button type="button" class="word" @click="backToStarter">Back to starter</button>
+      <RemoveIt
+        v-if="bench.saving.state !== 'conflict'"
+        :id="bench.widget!.id"
+        what="widget"
+        :first="bench.saving.flush"
+        @removed="router.push('/widgets')"
+        >Remove</RemoveIt
+      >
     </div>
   </div>
 </template>

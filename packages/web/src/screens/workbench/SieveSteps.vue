@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readingOf, type Item } from '@pebblestrand/core/items'
 import type { Sieved } from '@pebblestrand/core/sieve'
 import { computed, ref } from 'vue'
 
@@ -14,6 +15,7 @@ const columns = computed(() => [
 const bar = (count: number) => `${Math.max(2, (count / Math.max(1, props.sieved.all)) * HEIGHT)}px`
 const opened = computed(() => (open.value === null ? null : columns.value[open.value]))
 const MOST = 30
+const titleOf = ({ body }: Item) => readingOf(body).title(body)
 </script>
 
 <template>
@@ -57,7 +59,7 @@ const MOST = 30
       <p v-if="!opened.taken.length" class="text-soft">This step took nothing out.</p>
       <ul>
         <li v-for="item in opened.taken.slice(0, MOST)" :key="item.id" class="py-[2px]">
-          {{ item.title }} <span class="text-soft">{{ item.publishedAt?.slice(0, 10) }}</span>
+          {{ titleOf(item) }} <span class="text-soft">{{ item.publishedAt?.slice(0, 10) }}</span>
         </li>
       </ul>
       <p v-if="opened.taken.length > MOST" class="text-soft">and {{ opened.taken.length - MOST }} more</p>

@@ -9,14 +9,14 @@ import { onReturn } from '../../keys/keys'
 import Fault from '../../parts/Fault.vue'
 import Pebble from '../../parts/Pebble.vue'
 import Waiting from '../../parts/Waiting.vue'
-import { useSites } from '../../stores/sites'
+import { placeOf } from '../../queries/sites'
 import { useWorkbench } from '../../stores/workbench'
 import Brief from './brief/Brief.vue'
 import FindSetting from './brief/FindSetting.vue'
 import Compare from './Compare.vue'
 import Conflict from './Conflict.vue'
 import DraftLine from './DraftLine.vue'
-import { hintsFor, hintsKey, readableContrast } from './hints'
+import { hintsFor, hintsKey, MOST_ITEMS, readableContrast, type Situation } from './hints'
 import PublishLine from './PublishLine.vue'
 import Releases from './Releases.vue'
 import SieveSteps from './SieveSteps.vue'
@@ -28,7 +28,6 @@ import WidgetName from './WidgetName.vue'
 
 const props = defineProps<{ id: string }>()
 const bench = useWorkbench()
-const sites = useSites()
 const route = useRoute()
 const router = useRouter()
 const error = ref<ApiError | null>(null)
@@ -53,7 +52,7 @@ async function chooseFromAddress(): Promise<void> {
   if (screen) return void (setting.value = screen)
   const places = bench.widget!.places
   const place = wanted
-    ? (places.find((p) => p.placementId === wanted) ?? (await sites.place(String(wanted)).catch(() => undefined)))
+    ? (places.find((p) => p.placementId === wanted) ?? (await placeOf(String(wanted)).catch(() => undefined)))
     : places[0]
   setting.value = place ? asSetting(place) : screens[2]!
 }
@@ -62,27 +61,33 @@ function choose(next: Setting): void {
   void router.replace({ query: { ...route.query, stage: next.id } })
 }
 
-const situation = computed(() => ({
+/** Whether the page is shown around a placement; kept in the address. */
+const around = computed(() => route.query.around !== '0')
+const showAround = (shown: boolean) => router.replace({ query: { ...route.query, around: shown ? undefined : '0' } })
+
+const shown = computed(() => bench.result?.sieved?.items.length ?? 0)
+const situation = computed<Situation>(() => ({
   kind: bench.widget!.kind,
   settings: bench.parsed!,
   width: innerWidth(setting.value),
   look: setting.value.look,
+  shown: shown.value,
 }))
-provide(hintsKey, (key) => (bench.parsed ? hintsFor(key, situation.value) : []))
+provide(hintsKey, (ids) => (bench.parsed ? hintsFor(ids, situation.value) : []))
 const verdict = computed(() =>
-  bench.kind && bench.parsed ? fitVerdict(bench.kind, bench.parsed, innerWidth(setting.value)) : null,
+  bench.kind?.box && bench.parsed ? fitVerdict(bench.kind.box, bench.parsed, innerWidth(setting.value)) : null,
 )
 const notes = computed<Record<string, string>>(() => {
-  const look = bench.parsed ? `${readableContrast(situation.value).text}.` : ''
-  return { look }
+  const contrast = bench.parsed ? readableContrast(situation.value) : null
+  return { look: contrast ? `${contrast.text}.` : '' }
 })
-const hasSource = computed(() => (bench.settings.sources as string[]).length > 0)
-const shown = computed(() => bench.result?.sieved.items.length ?? 0)
+/** A kind with content shows nothing of its own before it has a source. */
+const wantsSource = computed(() => Boolean(bench.kind?.content) && !bench.sourceIds.length)
 const warning = computed(() => {
-  if (!bench.result || !hasSource.value) return ''
+  if (!bench.result?.sieved || wantsSource.value) return ''
   if (!shown.value) return 'As it stands, nothing would be shown: the sieve takes everything out.'
   const gaps =
-    verdict.value && verdict.value.fit.columns > 1 ? rowsHint(shown.value, verdict.value.fit.columns, 20) : null
+    verdict.value && verdict.value.fit.columns > 1 ? rowsHint(shown.value, verdict.value.fit.columns, MOST_ITEMS) : null
   return gaps?.includes('gaps') ? `${shown.value} items leave gaps here. ${gaps}` : ''
 })
 
@@ -135,11 +140,17 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
       <div class="-mx-1 min-h-0 flex-1 px-1 lg:overflow-y-auto">
         <Brief :notes="notes" @sources="panel = 'sources'" />
       </div>
-      <PublishLine :warning="warning" :may-publish="hasSource" @show="panel = $event" />
+      <PublishLine :warning="warning" :may-publish="!wantsSource" @show="panel = $event" />
     </div>
     <div class="flex min-h-0 min-w-0 flex-col bg-sand">
       <div class="border-b border-rule px-4 py-2 lg:px-[26px]">
-        <StageTabs :chosen="setting" :places="bench.widget.places" @choose="choose" />
+        <StageTabs
+          :chosen="setting"
+          :places="bench.widget.places"
+          :around="around"
+          @choose="choose"
+          @around="showAround"
+        />
       </div>
       <div
         class="min-h-0 flex-1 overflow-y-auto px-4 pt-1 pb-6 lg:px-[26px]"
@@ -147,9 +158,17 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
         role="region"
         aria-label="Stage"
       >
-        <Stage :payload="bench.result?.payload ?? null" :setting="setting" />
-        <div v-if="!hasSource" class="mt-4">
-          <p><b>There is nothing to show yet.</b> Say where the headlines come from.</p>
+        <Stage
+          :widget-id="bench.widget.id"
+          :payload="bench.payload"
+          :setting="setting"
+          :around="around"
+          :example="bench.result?.sample ?? false"
+        />
+        <div v-if="wantsSource" class="mt-4">
+          <p>
+            <b>This is an example.</b> Say where the {{ bench.kind!.content!.many }} come from, and yours stand here.
+          </p>
           <button type="button" class="act mt-3" @click="panel = 'sources'">Find a source</button>
         </div>
         <p v-else-if="verdict" class="mt-4 flex gap-3">
@@ -164,7 +183,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
           >
         </p>
       </div>
-      <div v-if="bench.result" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]">
+      <div v-if="bench.result?.sieved" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]">
         <SieveSteps :sieved="bench.result.sieved" />
       </div>
     </div>

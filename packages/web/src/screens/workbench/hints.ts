@@ -1,40 +1,50 @@
-import { kindOf, rowsHint } from '@pebblestrand/core/kinds'
-import { contrast, contrastVerdict } from '@pebblestrand/core/look'
+import { kindOf, rowsHint, type HintId } from '@pebblestrand/core/kinds'
+import { contrast, contrastVerdict, type SiteLook } from '@pebblestrand/core/look'
 import { fit } from '@pebblestrand/core/layout'
-import type { SiteLook } from '@pebblestrand/core/look'
 import type { InjectionKey } from 'vue'
 
 /** What a setting's control says beside its value. */
-export const hintsKey: InjectionKey<(key: string) => string[]> = Symbol('hints')
+export const hintsKey: InjectionKey<(ids: readonly HintId[]) => string[]> = Symbol('hints')
 
-interface Situation {
+export interface Situation {
   kind: string
   settings: Record<string, unknown>
   /** Px, of the stage. */
   width: number
   look: SiteLook | null
+  /** How many items are shown. */
+  shown: number
 }
 
-/** Colours that apply where none is set: the site's, or dark on white. */
-export function readableContrast({ kind, settings, look }: Situation): { text: string; passes: boolean } {
-  const { text, background } = kindOf(kind)!.colours(settings)
-  const ratio = contrast(text || (look?.text ?? '#1d2b34'), background || (look?.background ?? '#ffffff'))
+/** More than anyone puts in a row or two. */
+export const MOST_ITEMS = 20
+
+/** Colours that apply where none is set: the site's, or dark on white. Null for a kind that has none. */
+export function readableContrast({ kind, settings, look }: Situation): { text: string; passes: boolean } | null {
+  const colours = kindOf(kind)?.colours?.(settings)
+  if (!colours) return null
+  const ratio = contrast(
+    colours.text || (look?.text ?? '#1d2b34'),
+    colours.background || (look?.background ?? '#ffffff'),
+  )
   const verdict = contrastVerdict(ratio)
   return { text: `Text ${verdict.says}`, passes: verdict.passes }
 }
 
-export function hintsFor(key: string, situation: Situation): string[] {
-  const kind = kindOf(situation.kind)!
-  const spec = kind.fitSpec(situation.settings)
-  const count = Number(situation.settings.count ?? 0)
-  if (key === 'columns')
-    return [
-      `${Math.round(fit(situation.width, spec).askedCell)} px each in ${situation.width} px.`,
-      ...maybe(rowsHint(count, spec.columns, 20)),
-    ]
-  if (key === 'count') return maybe(rowsHint(count, spec.columns, 20))
-  if (key === 'text' || key === 'background') return [`${readableContrast(situation).text}.`]
-  return []
+const hints: Record<HintId, (situation: Situation) => (string | null | undefined)[]> = {
+  rows: ({ kind, settings }) => {
+    const spec = kindOf(kind)?.box?.fit(settings)
+    return [spec && rowsHint(Number(settings.count ?? 0), spec.columns, MOST_ITEMS)]
+  },
+  cell: ({ kind, settings, width }) => {
+    const spec = kindOf(kind)?.box?.fit(settings)
+    return [spec && `${Math.round(fit(width, spec).askedCell)} px each in ${width} px.`]
+  },
+  contrast: (situation) => {
+    const verdict = readableContrast(situation)
+    return [verdict && `${verdict.text}.`]
+  },
 }
 
-const maybe = (text: string | null) => (text ? [text] : [])
+export const hintsFor = (ids: readonly HintId[], situation: Situation): string[] =>
+  ids.flatMap((id) => hints[id](situation)).filter((hint): hint is string => Boolean(hint))

@@ -21,7 +21,10 @@ const paragraphs = computed(() =>
       class="border-t border-rule py-[10px]"
       :aria-labelledby="`brief-${paragraph.id}`"
     >
-      <h2 :id="`brief-${paragraph.id}`" class="label mb-[2px] font-sans tracking-normal">{{ paragraph.heading }}</h2>
+      <div class="mb-[2px] flex items-baseline justify-between gap-3">
+        <h2 :id="`brief-${paragraph.id}`" class="label font-sans tracking-normal">{{ paragraph.heading }}</h2>
+        <p v-if="notes[paragraph.id]" class="text-[13px] whitespace-nowrap text-soft">{{ notes[paragraph.id] }}</p>
+      </div>
       <p class="text-[16px] leading-[26px]">
         <template v-for="(piece, index) in paragraph.pieces" :key="index">
           <template v-if="'text' in piece">{{ piece.text }}</template>
@@ -35,7 +38,6 @@ const paragraphs = computed(() =>
             @sources="emit('sources')"
           />
         </template>
-        <span v-if="notes[paragraph.id]" class="ml-1 text-[14px] text-soft">{{ notes[paragraph.id] }}</span>
       </p>
     </section>
   </div>

@@ -1,27 +1,17 @@
 <script setup lang="ts">
-import { useId } from 'vue'
+import type { ControlOf } from '@pebblestrand/core/kinds'
+import OptionList from './OptionList.vue'
 
-defineProps<{ options: readonly { value: unknown; words: string }[]; value: unknown; label: string }>()
+defineProps<{ control: ControlOf<'choice'>; value: string; label: string }>()
 const emit = defineEmits<{ set: [value: unknown]; done: [] }>()
-const name = useId()
 </script>
 
 <template>
-  <fieldset class="m-0 max-h-[280px] overflow-auto border-0 p-0">
-    <legend class="sr-only">{{ label }}</legend>
-    <label
-      v-for="option in options"
-      :key="String(option.value)"
-      class="flex cursor-pointer items-center gap-2 py-[3px]"
-    >
-      <input
-        type="radio"
-        :name="name"
-        :checked="option.value === value"
-        @change="emit('set', option.value)"
-        @keydown.enter.prevent="emit('done')"
-      />
-      {{ option.words }}
-    </label>
-  </fieldset>
+  <OptionList
+    :options="control.options"
+    :value="value"
+    :label="label"
+    @set="emit('set', $event)"
+    @done="emit('done')"
+  />
 </template>

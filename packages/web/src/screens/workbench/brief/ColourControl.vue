@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Control } from '@pebblestrand/core/kinds'
+import type { ControlOf } from '@pebblestrand/core/kinds'
 import { computed } from 'vue'
 
-const props = defineProps<{ control: Extract<Control, { type: 'colour' }>; value: string; label: string }>()
+const props = defineProps<{ control: ControlOf<'colour'>; value: string; label: string }>()
 const emit = defineEmits<{ set: [value: string] }>()
 const six = computed(() =>
   /^#[0-9a-f]{6}$/i.test(props.value)

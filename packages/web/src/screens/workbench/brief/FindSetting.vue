@@ -2,11 +2,17 @@
 import { settingsOf } from '@pebblestrand/core/kinds'
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { computed, ref } from 'vue'
+import { onElsewhere } from '../../../parts/elsewhere'
 import { useWorkbench } from '../../../stores/workbench'
 
 /** Jumps to a setting by name and opens it. */
 const bench = useWorkbench()
 const words = ref('')
+const box = ref<HTMLElement | null>(null)
+onElsewhere(
+  () => [box.value],
+  () => (words.value = ''),
+)
 const matches = computed(() => {
   const text = words.value.trim().toLowerCase()
   if (!bench.kind || !text) return []
@@ -29,7 +35,7 @@ function jump(key: string | null): void {
 </script>
 
 <template>
-  <div class="relative w-[132px]">
+  <div ref="box" class="relative w-[132px]">
     <Combobox :model-value="null" nullable @update:model-value="jump">
       <ComboboxInput
         class="field text-[14px]"
@@ -38,6 +44,7 @@ function jump(key: string | null): void {
         autocomplete="off"
         :display-value="() => words"
         @change="words = $event.target.value"
+        @keydown.esc="words = ''"
       />
       <ComboboxOptions
         v-if="words.trim()"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Control } from '@pebblestrand/core/kinds'
+import type { ControlOf } from '@pebblestrand/core/kinds'
 
-const props = defineProps<{ control: Extract<Control, { type: 'number' }>; value: number; label: string }>()
+const props = defineProps<{ control: ControlOf<'number'>; value: number; label: string }>()
 const emit = defineEmits<{ set: [value: number] }>()
 const to = (value: number) => emit('set', Math.min(props.control.max, Math.max(props.control.min, value)))
 const typed = (event: Event) => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { Control } from '@pebblestrand/core/kinds'
-import { nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
+import type { ControlOf } from '@pebblestrand/core/kinds'
+import { nextTick, ref } from 'vue'
+import { onElsewhere } from '../../../parts/elsewhere'
 import { face, faceWhen, panelFace, usePlacing } from './faces'
 
 /**
@@ -8,7 +9,7 @@ import { face, faceWhen, panelFace, usePlacing } from './faces'
  * control. The popover is its own, since a spin button may not say that it has something open.
  */
 const props = defineProps<{
-  control: Extract<Control, { type: 'number' }>
+  control: ControlOf<'number'>
   value: number
   words: string
   label: string
@@ -47,13 +48,10 @@ function onKey(event: KeyboardEvent): void {
   event.preventDefault()
 }
 
-/** A press or the focus anywhere else closes it. */
-function onElsewhere(event: Event): void {
-  const target = event.target as Node
-  if (open.value && !spin.value?.contains(target) && !panel.value?.contains(target)) open.value = false
-}
-onMounted(() => ['pointerdown', 'focusin'].forEach((name) => document.addEventListener(name, onElsewhere)))
-onBeforeUnmount(() => ['pointerdown', 'focusin'].forEach((name) => document.removeEventListener(name, onElsewhere)))
+onElsewhere(
+  () => [spin.value, panel.value],
+  () => (open.value = false),
+)
 </script>
 
 <template>
@@ -61,6 +59,7 @@ onBeforeUnmount(() => ['pointerdown', 'focusin'].forEach((name) => document.remo
     ref="spin"
     role="spinbutton"
     tabindex="0"
+    class="whitespace-nowrap"
     :class="[face, faceWhen(open), fault ? 'border-coral text-coral' : '']"
     :data-setting="setting"
     :aria-label="`${label}: ${words}`"

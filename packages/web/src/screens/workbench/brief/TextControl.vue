@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Control } from '@pebblestrand/core/kinds'
+import type { ControlOf } from '@pebblestrand/core/kinds'
 
-defineProps<{ control: Extract<Control, { type: 'text' }>; value: string; label: string }>()
+defineProps<{ control: ControlOf<'text'>; value: string; label: string }>()
 const emit = defineEmits<{ set: [value: string]; done: [] }>()
 </script>
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Control } from '@pebblestrand/core/kinds'
+import type { ControlOf } from '@pebblestrand/core/kinds'
 import { X } from '@lucide/vue'
 import { ref } from 'vue'
 
-const props = defineProps<{ control: Extract<Control, { type: 'words' }>; value: string[]; label: string }>()
+const props = defineProps<{ control: ControlOf<'words'>; value: string[]; label: string }>()
 const emit = defineEmits<{ set: [value: string[]] }>()
 const word = ref('')
 

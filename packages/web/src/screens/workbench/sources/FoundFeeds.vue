@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { FoundFeed } from '../../../api/types'
+import type { FoundSource } from '../../../api/types'
 import { plural, shortAddress } from '../../../parts/address'
 import TimeAgo from '../../../parts/TimeAgo.vue'
 
-defineProps<{ found: FoundFeed[]; used: string[]; busy: string | null }>()
-const emit = defineEmits<{ take: [url: string] }>()
+defineProps<{ found: FoundSource[]; used: string[]; busy: string | null }>()
+const emit = defineEmits<{ take: [source: FoundSource] }>()
 const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Atom', json: 'JSON Feed' }
 </script>
 
@@ -24,7 +24,7 @@ const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Ato
           class="word ml-auto"
           :aria-label="`Take this: ${feed.title}`"
           :disabled="busy !== null"
-          @click="emit('take', feed.url)"
+          @click="emit('take', feed)"
         >
           {{ busy === feed.url ? 'Taking it …' : 'Take this' }}
         </button>

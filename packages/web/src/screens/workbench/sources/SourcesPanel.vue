@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { get, post, postInSteps, query } from '../../../api/call'
+import { routes } from '@pebblestrand/contract'
+import { ask, askInSteps } from '../../../api/call'
 import type { ApiError } from '../../../api/error'
 import { asApiError } from '../../../api/error'
-import type { FoundFeed, Paged, SourceInfo, Tried } from '../../../api/types'
+import type { FoundSource, SourceDetail, SourceInfo, Tried } from '../../../api/types'
 import { plural } from '../../../parts/address'
 import Fault from '../../../parts/Fault.vue'
 import Panel from '../../../parts/Panel.vue'
@@ -21,19 +22,19 @@ const address = ref('')
 const looking = ref(false)
 const busy = ref<string | null>(null)
 const error = ref<ApiError | null>(null)
-const found = ref<FoundFeed[] | null>(null)
-const all = ref<SourceInfo[]>([])
+const found = ref<FoundSource[] | null>(null)
+const all = ref<SourceDetail[]>([])
 const total = ref(0)
 const words = ref('')
 
 const used = computed(() =>
-  (bench.settings.sources as string[]).map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined),
+  bench.sourceIds.map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined),
 )
 const others = computed(() => all.value.filter((s) => !used.value.some((u) => u.id === s.id)))
 const tried = ref<Tried[]>([])
 
 const loadKnown = () =>
-  get<Paged<SourceInfo>>(`/api/sources${query({ q: words.value.trim(), size: SHOWN })}`).then(
+  ask(routes.sources.list, { query: { q: words.value.trim(), size: SHOWN } }).then(
     (known) => {
       all.value = known.rows
       total.value = Math.max(total.value, known.total)
@@ -48,20 +49,19 @@ async function look(): Promise<void> {
   found.value = null
   tried.value = []
   try {
-    const wanted = { address: address.value }
-    const tell = (step: Tried) => tried.value.push(step)
-    found.value = (await postInSteps<Tried, { found: FoundFeed[] }>('/api/sources/find', wanted, tell)).found
+    const tell = (step: Tried) => void tried.value.push(step)
+    found.value = (await askInSteps(routes.sources.find, { body: { address: address.value } }, tell)).found
   } catch (e) {
     error.value = asApiError(e)
   } finally {
     looking.value = false
   }
 }
-async function take(url: string): Promise<void> {
+async function take({ kind, url }: FoundSource): Promise<void> {
   busy.value = url
   error.value = null
   try {
-    await bench.useSource(await post<SourceInfo>('/api/sources', { url }))
+    await bench.useSource(await ask(routes.sources.add, { body: { kind, url } }))
     emit('close')
   } catch (e) {
     error.value = asApiError(e)
@@ -73,17 +73,12 @@ async function reuse(source: SourceInfo): Promise<void> {
   await bench.useSource(source)
   emit('close')
 }
-const drop = (id: string) =>
-  bench.set(
-    'sources',
-    (bench.settings.sources as string[]).filter((s) => s !== id),
-  )
 </script>
 
 <template>
-  <Panel :open="true" title="Where the headlines come from" wide @close="emit('close')">
+  <Panel :open="true" :title="`Where the ${bench.kind?.content?.many} come from`" wide @close="emit('close')">
     <ul v-if="used.length" class="ledger mb-5 border-y border-rule">
-      <UsedSource v-for="source in used" :key="source.id" :source="source" @drop="drop(source.id)" />
+      <UsedSource v-for="source in used" :key="source.id" :source="source" @drop="bench.dropSource(source.id)" />
     </ul>
     <form novalidate @submit.prevent="look">
       <label class="label block" for="source-address">Address of a page or a feed</label>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { duration } from '@pebblestrand/core/snippet'
+import { duration } from '@pebblestrand/core/words'
 import { ref } from 'vue'
 import { asApiError } from '../../../api/error'
 import type { SourceInfo } from '../../../api/types'
@@ -32,6 +32,7 @@ async function change(to: { intervalMinutes: number } | 'refresh'): Promise<void
       </button>
     </div>
     <p v-if="source.problem" class="text-[14px] text-coral">{{ source.problem.message }} {{ source.problem.remedy }}</p>
+    <p v-for="note in source.notes" :key="note" class="text-[14px] text-ochre">{{ note }}</p>
     <p class="flex flex-wrap items-baseline gap-x-4 text-[14px] text-soft">
       <label class="flex items-baseline gap-1"
         >Read every

@@ -1,79 +1,108 @@
 <script setup lang="ts">
-import type { PayloadBase } from '@pebblestrand/core/kinds'
+import type { Payload } from '@pebblestrand/core/artefacts'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { plain } from '../../../stores/plain'
+import ExampleMark from '../../../parts/ExampleMark.vue'
 import Ruler from './Ruler.vue'
-import type { Setting } from './widths'
+import { useStageFrame } from './stage-frame'
+import { PAGE_WIDTH, type Setting } from './widths'
 
-/** The real widget: the script client sites load, in a frame of its own as wide as the chosen place. */
-const props = defineProps<{ payload: PayloadBase | null; setting: Setting }>()
+/**
+ * The real widget: the script client sites load, in a frame of its own as wide as the chosen place; in a placement the page
+ * stands around it, dimmed, as it was last looked at.
+ */
+const props = defineProps<{
+  widgetId: string
+  payload: Payload | null
+  setting: Setting
+  around: boolean
+  example: boolean
+}>()
+
+/** A page that is not there within this time is not shown around the placement. */
+const PATIENCE_MS = 4000
+/** Px of the page that are in sight at once. */
+const PAGE_HEIGHT = 640
+const LEAST_HEIGHT = 60
 
 const room = ref<HTMLElement | null>(null)
 const frame = ref<HTMLIFrameElement | null>(null)
-const height = ref(200)
-const ready = ref(false)
 const available = ref(780)
-const scale = computed(() => Math.min(1, available.value / props.setting.width))
+const away = ref(false)
+const page = computed(() => (props.around && !away.value ? props.setting.page : null))
+const src = computed(() =>
+  page.value ? `/stage/page?${new URLSearchParams({ ...page.value, widgetId: props.widgetId })}` : '/stage',
+)
+const { ready, height, width, show } = useStageFrame(frame, () => ({
+  payload: props.payload,
+  look: props.setting.look,
+  padding: props.setting.padding,
+}))
 
-function show(): void {
-  if (!ready.value || !props.payload) return
-  const message = plain({
-    pebblestrand: 'show',
-    payload: props.payload,
-    look: props.setting.look,
-    padding: props.setting.padding,
-  })
-  frame.value?.contentWindow?.postMessage(message, '*')
-}
+const shownWidth = computed(() => (page.value ? PAGE_WIDTH : props.setting.width))
+const shownHeight = computed(() => (page.value ? PAGE_HEIGHT : Math.max(LEAST_HEIGHT, height.value)))
+const scale = computed(() => Math.min(1, available.value / shownWidth.value))
+const notes = computed(() =>
+  [
+    scale.value < 1 ? `Drawn at ${Math.round(scale.value * 100)} % of its size.` : '',
+    page.value && width.value && Math.abs(width.value - props.setting.width) > 4
+      ? `On the page it gets ${width.value} px; the plan says ${props.setting.width} px.`
+      : '',
+    away.value ? 'The page could not be shown around it; check an install there, and it can.' : '',
+  ].filter(Boolean),
+)
 
-function hear({ source, data }: MessageEvent): void {
-  if (source !== frame.value?.contentWindow) return
-  const told = data as { pebblestrand?: string; height?: number }
-  if (told.pebblestrand === 'ready') {
-    ready.value = true
-    show()
-  }
-  if (told.pebblestrand === 'height' && told.height) height.value = Math.min(8000, told.height)
-}
+let late: ReturnType<typeof setTimeout> | undefined
+watch([() => props.setting.page?.placementId, () => props.around], () => (away.value = false))
+watch(
+  src,
+  () => {
+    ready.value = false
+    width.value = 0
+    clearTimeout(late)
+    if (page.value) late = setTimeout(() => (away.value = !ready.value), PATIENCE_MS)
+  },
+  { immediate: true },
+)
+watch(() => [props.payload, props.setting], show)
 
 let measured: ResizeObserver | null = null
 onMounted(() => {
-  addEventListener('message', hear)
   measured = new ResizeObserver(([entry]) => (available.value = entry!.contentRect.width))
   measured.observe(room.value!)
 })
 onBeforeUnmount(() => {
-  removeEventListener('message', hear)
+  clearTimeout(late)
   measured?.disconnect()
 })
-watch(() => [props.payload, props.setting], show, { deep: false })
 </script>
 
 <template>
   <div ref="room" class="min-w-0">
-    <Ruler :width="setting.width" :scale="scale" />
+    <Ruler :width="shownWidth" :scale="scale" />
     <div
-      class="overflow-hidden bg-white"
+      class="relative overflow-clip bg-white"
       :style="{
-        width: `${setting.width * scale}px`,
-        height: `${Math.max(60, height) * scale}px`,
+        width: `${shownWidth * scale}px`,
+        height: `${shownHeight * scale}px`,
         background: setting.look?.background,
       }"
     >
       <iframe
         ref="frame"
-        src="/stage"
+        :key="src"
+        :src="src"
         title="The widget as it will stand there"
         sandbox="allow-scripts allow-popups"
         class="block border-0"
         :style="{
-          width: `${setting.width}px`,
-          height: `${Math.max(60, height)}px`,
+          width: `${shownWidth}px`,
+          height: `${shownHeight}px`,
           transform: `scale(${scale})`,
           transformOrigin: '0 0',
         }"
       />
+      <ExampleMark v-if="example" class="top-0 right-0" />
     </div>
-    <p v-if="scale < 1" class="mt-1 text-[13px] text-soft">Drawn at {{ Math.round(scale * 100) }} % of its size.</p>
+    <p v-if="notes.length" class="mt-1 text-[13px] text-soft">{{ notes.join(' ') }}</p>
   </div>
 </template>

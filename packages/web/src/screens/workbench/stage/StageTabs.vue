@@ -1,20 +1,25 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Paged, Place } from '../../../api/types'
-import { useSites } from '../../../stores/sites'
+import { placesWith } from '../../../queries/sites'
 import { asSetting, screens, type Setting } from './widths'
 
 /** Phone, tablet, desktop, or in place: first where the widget stands, then any placement there is. */
-const props = defineProps<{ chosen: Setting; places: Place[] }>()
-const emit = defineEmits<{ choose: [setting: Setting] }>()
-const sites = useSites()
+const props = defineProps<{ chosen: Setting; places: Place[]; around: boolean }>()
+const emit = defineEmits<{ choose: [setting: Setting]; around: [shown: boolean] }>()
 const found = ref<Paged<Place> | null>(null)
 const others = computed(() => found.value?.rows ?? [])
 const words = ref('')
 
 const inPlace = computed(() => !screens.some((s) => s.id === props.chosen.id))
 const known = computed(() => new Map([...props.places, ...others.value].map((p) => [p.placementId, p])))
-const search = async () => void (found.value = await sites.places(words.value))
+let asked = 0
+/** Of two searches the later one counts. */
+async function search(): Promise<void> {
+  const own = ++asked
+  const places = await placesWith(words.value)
+  if (own === asked) found.value = places
+}
 const load = () => found.value ?? search()
 const many = computed(() => words.value !== '' || (found.value !== null && found.value.total > found.value.rows.length))
 const pick = (event: Event) => {
@@ -44,7 +49,7 @@ const said = (place: Place) =>
     >
       In place:
       <select
-        class="max-w-[300px] cursor-pointer truncate bg-transparent"
+        class="max-w-[220px] cursor-pointer truncate bg-transparent"
         :class="{ 'font-bold': inPlace }"
         :value="inPlace ? chosen.id : ''"
         aria-label="In place"
@@ -68,6 +73,15 @@ const said = (place: Place) =>
         </optgroup>
       </select>
     </label>
+    <button
+      v-if="chosen.page"
+      type="button"
+      class="word text-[14px]"
+      :aria-pressed="around"
+      @click="emit('around', !around)"
+    >
+      {{ around ? 'The placement alone' : 'The page around it' }}
+    </button>
     <label v-if="many" class="flex min-w-0 items-center gap-2 text-soft">
       with
       <input

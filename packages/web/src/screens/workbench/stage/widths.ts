@@ -8,13 +8,27 @@ export interface Setting {
   width: number
   padding: number
   look: SiteLook | null
+  /** The page to show around the placement; null where there is none, or none that anybody has looked at. */
+  page: { pageId: string; placementId: string } | null
 }
 
+const screen = (id: string, name: string, width: number, padding: number): Setting => ({
+  id,
+  name,
+  width,
+  padding,
+  look: null,
+  page: null,
+})
+
 export const screens: Setting[] = [
-  { id: 'phone', name: 'Phone', width: 390, padding: 16, look: null },
-  { id: 'tablet', name: 'Tablet', width: 768, padding: 24, look: null },
-  { id: 'desktop', name: 'Desktop', width: 1280, padding: 24, look: null },
+  screen('phone', 'Phone', 390, 16),
+  screen('tablet', 'Tablet', 768, 24),
+  screen('desktop', 'Desktop', 1280, 24),
 ]
+
+/** Width of the screen on which a page is shown around a placement; the page plan's own. */
+export const PAGE_WIDTH = 1280
 
 export const asSetting = (place: Place): Setting => ({
   id: place.placementId,
@@ -22,6 +36,7 @@ export const asSetting = (place: Place): Setting => ({
   width: place.width,
   padding: 0,
   look: place.look,
+  page: place.pageId ? { pageId: place.pageId, placementId: place.placementId } : null,
 })
 
 /** Width the widget itself gets. */

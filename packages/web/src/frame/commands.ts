@@ -1,13 +1,13 @@
 import type { Router } from 'vue-router'
-import { post } from '../api/call'
+import { checkEverything } from '../queries/today'
 
 /** What can be done from the find-or-do field, beside going somewhere. */
-export const deeds: { id: string; name: string; run(router: Router): Promise<unknown> }[] = [
+export const commands: { id: string; name: string; run(router: Router): Promise<unknown> }[] = [
   {
     id: 'check-everything',
     name: 'Check everything',
     run: async (router) => {
-      await post('/api/rounds')
+      await checkEverything()
       await router.push('/today')
     },
   },

@@ -1,0 +1,47 @@
+import { routes, type Answer } from '@pebblestrand/contract'
+import type { MethodId } from '@pebblestrand/core/methods'
+import { ask } from '../api/call'
+import { useChecks } from '../stores/checks'
+import { changed, put, useAsk } from './query'
+
+const { installs, sites, today } = routes
+
+export type Filters = Record<string, string>
+
+export const useRegister = (filters: () => Filters) =>
+  useAsk(installs.list, () => ({ query: filters() as never }), { keep: true })
+export const useFilterValues = (siteId: () => string) =>
+  useAsk(installs.filters, () => ({ query: { siteId: siteId() } }), { keep: true })
+export const useInstall = (id: () => string) => useAsk(installs.read, () => ({ params: { id: id() } }))
+export const readInstall = (id: string) => ask(installs.read, { params: { id } })
+export const idsOf = async (filters: Filters) => (await ask(installs.ids, { query: filters as never })).ids
+
+/** What lists and plans show of installs is asked anew. */
+const changedAround = () => changed(installs.list, sites.read, sites.list, today.read)
+
+async function take(detail: Promise<Answer<typeof installs.read>>): Promise<void> {
+  const install = await detail
+  put(installs.read, { params: { id: install.id } }, install)
+  await changedAround()
+}
+
+export async function planInstall(body: { widgetId: string; pageId: string; placementId: string | null }) {
+  const planned = await ask(installs.plan, { body })
+  await changedAround()
+  return planned
+}
+export const changeInstall = (id: string, body: { method?: MethodId; stepsDone?: string[] }) =>
+  take(ask(installs.change, { params: { id }, body }))
+export const markPasted = (id: string) => take(ask(installs.pasted, { params: { id } }))
+export const unmarkPasted = (id: string) => take(ask(installs.unpasted, { params: { id } }))
+
+/** Follows a check to its end, then everything shows what came of it. */
+export async function followCheck(checkId: string): Promise<void> {
+  await useChecks().follow(checkId)
+  await changed(installs.read, installs.list, sites.read, sites.list, today.read)
+}
+const followed = async (asked: Promise<{ checkId: string }>) => followCheck((await asked).checkId)
+
+export const checkInstall = (id: string) => followed(ask(installs.check, { params: { id } }))
+export const retireInstall = (id: string) => followed(ask(installs.retire, { params: { id } }))
+export const keepInstall = (id: string) => followed(ask(installs.keep, { params: { id } }))

@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { BenchRenderer } from './bench-rendering'
+
+expose(new BenchRenderer())

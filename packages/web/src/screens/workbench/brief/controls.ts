@@ -1,0 +1,32 @@
+import type { Control, ControlType } from '@pebblestrand/core/kinds'
+import type { Component } from 'vue'
+import ChoiceControl from './ChoiceControl.vue'
+import ColourControl from './ColourControl.vue'
+import ListControl from './ListControl.vue'
+import NumberControl from './NumberControl.vue'
+import ObjectControl from './ObjectControl.vue'
+import SwitchControl from './SwitchControl.vue'
+import TextControl from './TextControl.vue'
+import WordsControl from './WordsControl.vue'
+
+/** What every control is given, and says: `set` with each change, `done` where Enter means that this was all. */
+export interface ControlProps {
+  control: Control
+  value: unknown
+  label: string
+}
+
+/** The component that changes a value in place, by the type of its control. Sources have a panel of their own. */
+export const controlComponents: Record<Exclude<ControlType, 'sources'>, Component> = {
+  number: NumberControl,
+  choice: ChoiceControl,
+  switch: SwitchControl,
+  words: WordsControl,
+  text: TextControl,
+  colour: ColourControl,
+  list: ListControl,
+  object: ObjectControl,
+}
+
+export const componentFor = ({ type }: Control): Component | null =>
+  type === 'sources' ? null : controlComponents[type]

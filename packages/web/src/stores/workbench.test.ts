@@ -1,0 +1,100 @@
+// @vitest-environment happy-dom
+import { flushPromises } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { BenchRenderer, type BenchRequest } from '../rendering/bench-rendering'
+import { useWorkbench } from './workbench'
+
+/** The worker's renderer, whose answers can be held back. */
+const held: (() => void)[] = []
+let holding = false
+const renderer = new BenchRenderer()
+vi.mock('../rendering/renderer', () => ({
+  benchRenderer: () => ({
+    keep: async () => {},
+    render: async (request: BenchRequest) => {
+      if (holding) await new Promise<void>((resolve) => held.push(resolve))
+      return renderer.render(request)
+    },
+  }),
+}))
+
+const widget = (id: string, name: string, kind = 'headlines') => ({
+  id,
+  kind,
+  name,
+  starter: null,
+  draft: { settings: {}, version: 1, savedAt: '2026-11-25T12:00:00Z' },
+  releases: [],
+  sources: [],
+  places: [],
+})
+
+/** A server whose answers wait until they are let. */
+function server() {
+  const waiting = new Map<string, (body: unknown) => void>()
+  vi.stubGlobal('fetch', async (address: string) => {
+    const body = await new Promise((resolve) => waiting.set(address, resolve))
+    return { ok: true, status: 200, json: async () => body }
+  })
+  return async (address: string, body: unknown) => {
+    await vi.waitFor(() => expect(waiting.has(address)).toBe(true))
+    waiting.get(address)!(body)
+    await flushPromises()
+  }
+}
+
+beforeEach(() => {
+  holding = false
+  held.length = 0
+  setActivePinia(createPinia())
+})
+
+describe('the workbench', () => {
+  it('keeps the widget that was opened last, whichever answer comes last', async () => {
+    const answer = server()
+    const bench = useWorkbench()
+    const [first, second] = [bench.load('w1'), bench.load('w2')]
+    await answer('/api/widgets/w2', widget('w2', 'Second'))
+    await second
+    await answer('/api/widgets/w1', widget('w1', 'First'))
+    await first
+    expect(bench.widget?.name).toBe('Second')
+  })
+
+  it('shows what was rendered last, whichever rendering is done last', async () => {
+    const answer = server()
+    const bench = useWorkbench()
+    const loaded = bench.load('w1')
+    await answer('/api/widgets/w1', widget('w1', 'Counter', 'visit-counter'))
+    await loaded
+    holding = true
+    bench.settings = { ...bench.settings, title: 'Older words' }
+    await flushPromises()
+    bench.settings = { ...bench.settings, title: 'Newer words' }
+    await flushPromises()
+    held[1]!()
+    await flushPromises()
+    expect(bench.result?.rendered.html).toContain('Newer words')
+    held[0]!()
+    await flushPromises()
+    expect(bench.result?.rendered.html).toContain('Newer words')
+  })
+
+  it('shows the kind’s example until there is a source, and says so; a kind without sources asks for none', async () => {
+    const answer = server()
+    const bench = useWorkbench()
+    const loaded = bench.load('w1')
+    await answer('/api/widgets/w1', widget('w1', 'News'))
+    await loaded
+    await vi.waitFor(() => expect(bench.result).not.toBeNull())
+    expect(bench.result).toMatchObject({ sample: true, sieved: null })
+    expect(bench.payload?.html).toContain('The first of your headlines stands here')
+    const counter = bench.load('w2')
+    await answer('/api/widgets/w2', widget('w2', 'Counter', 'visit-counter'))
+    await counter
+    await vi.waitFor(() => expect(bench.result).not.toBeNull())
+    expect(bench.sourceIds).toEqual([])
+    expect(bench.result).toMatchObject({ sieved: null })
+  })
+})
