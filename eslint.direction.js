@@ -1,11 +1,12 @@
-// Which way dependencies run: web → widget → core ← server; standins alone. A breach fails the build.
+// Which way dependencies run: web → contract, widget → core; server → contract → core; standins alone. A breach fails the build.
 
 /** What each package may import of ours, and what else it must leave alone. */
 const mayImport = {
   core: [],
+  contract: ['core'],
   widget: ['core'],
-  server: ['core', 'widget'],
-  web: ['core', 'widget'],
+  server: ['core', 'contract'],
+  web: ['core', 'contract', 'widget'],
   standins: [],
 }
 
@@ -64,7 +65,7 @@ export const direction = [
     },
   })),
   {
-    // The widget takes core's types alone, so that visitors download none of the core.
+    // The widget takes core's types and the paths of the wire, so that visitors download none of the core.
     files: ['packages/widget/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
@@ -72,12 +73,36 @@ export const direction = [
         'error',
         {
           patterns: [
-            { regex: '^@pebblestrand/core', allowTypeImports: true, message: "Only core's types: import type." },
+            {
+              regex: '^@pebblestrand/core(?!/wire$)',
+              allowTypeImports: true,
+              message: "Only core's types and its wire: import type.",
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    // What all subjects stand on knows none of them.
+    files: ['packages/server/src/platform/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex:
+                '^(\\.\\./)+(?!(?:context|config|errors|queue|turns|ids|assets|database|http|outbound|threads)(?:/|$))[a-z]',
+              message: 'platform/ imports no subject: let the subject bring it (subject.ts).',
+            },
           ],
         },
       ],
     },
   },
   corePurity,
-  { files: ['packages/core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
+  // Tests, and the pages they are made of, read files.
+  { files: ['packages/core/**/*.test.ts', 'packages/core/corpus/**/*.ts'], rules: { 'no-restricted-imports': 'off' } },
 ]

@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import autocannon from 'autocannon'
+import { startPostgres, stopLeftOver } from '../bin/launch/postgres.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
 import { median, settings, type Ratio } from './stand'
 
@@ -14,7 +15,7 @@ export async function delivery(): Promise<Ratio[]> {
   const system = await startSystem(own, { durable: false })
   let bare: ChildProcess | null = null
   try {
-    const path = `/p/${await idFromSite()}.json`
+    const path = `/p2/${await idFromSite()}.json`
     const bytes = Buffer.from(await (await fetch(`http://127.0.0.1:${settings.port}${path}`)).arrayBuffer())
     bare = await startBare(bytes)
     const ours: number[] = []
@@ -29,7 +30,9 @@ export async function delivery(): Promise<Ratio[]> {
     }
     const pairs = ours.map((rate, i) => rate / theirs[i]!)
     const says = (rates: number[]) => `${Math.round(median(rates))} requests/s`
+    const stopped = await withoutDatabase(own, path)
     return [
+      stopped,
       {
         name: `payload of ${bytes.length} bytes`,
         measured: says(ours),
@@ -41,6 +44,31 @@ export async function delivery(): Promise<Ratio[]> {
   } finally {
     bare?.kill()
     await system.stop()
+  }
+}
+
+/** The same bytes while the database is stopped, against with it: what is kept is served on. */
+async function withoutDatabase(own: typeof settings, path: string): Promise<Ratio> {
+  const rates = async () => {
+    const all: number[] = []
+    for (let round = 0; round < 7; round++) all.push(await rate(settings.port, path, 1))
+    return median(all)
+  }
+  const before = await rates()
+  stopLeftOver(own)
+  const stopped = await rates()
+  const { headers } = await fetch(`http://127.0.0.1:${settings.port}${path}`)
+  if (!headers.get('pebblestrand-stale')) throw new Error('the database was not missed')
+  startPostgres(own, { durable: false })
+  await new Promise((resolve) => setTimeout(resolve, 6000))
+  const after = await rates()
+  const withIt = (before + after) / 2
+  return {
+    name: 'payload while the database is stopped',
+    measured: `${Math.round(stopped)} requests/s`,
+    against: `with it, before and after: ${Math.round(withIt)} requests/s`,
+    ratio: stopped / withIt,
+    wants: { least: 0.9 },
   }
 }
 

@@ -1,9 +1,21 @@
 import { buildWhatIsStale } from '../bin/launch/build.mjs'
-import { checks, sieve } from './core'
+import { checks, sieve, tenOnOnePage } from './core'
 import { delivery } from './delivery'
+import { estate } from './estate'
+import { hangingSite } from './hanging-site'
 import { tell } from './stand'
+import { browserLooks, flatMemory } from './verdicts'
 
 // Ratios within one run: machines differ, and so does one machine from minute to minute.
 await buildWhatIsStale(() => {})
-const well = tell([sieve(), checks(), ...(await delivery())])
+const well = tell([
+  sieve(),
+  checks(),
+  tenOnOnePage(),
+  flatMemory(),
+  ...(await browserLooks()),
+  ...(await delivery()),
+  ...(await estate()),
+  ...(await hangingSite()),
+])
 process.exit(well ? 0 : 1)

@@ -51,6 +51,7 @@ for (const theme of ['light', 'dark'] as const) {
       ['Widgets', '/widgets', 'Post in brief'],
       ['Make a widget', '/widgets?new=1', 'Begin from'],
       ['Workbench', `/widgets/${await widgetId(page, 'Island headlines')}`, 'How it is laid out'],
+      ['Workbench of a counter', `/widgets/${await widgetId(page, 'Workshop visits')}`, 'How it is laid out'],
       [
         'Install, at fault',
         `/installs/${await installId(page, 'status=needs-a-hand&finding=double')}`,
@@ -63,6 +64,7 @@ for (const theme of ['light', 'dark'] as const) {
       ],
       ['Installs', '/installs', 'Retired ones too'],
       ['Removed', '/removed', 'Kept for 30 days'],
+      ['Your account', '/account', 'What happened at your account'],
       ['Not here', '/nowhere', 'This is not here.'],
     ]
     for (const [name, path, text] of screens) {
@@ -84,6 +86,15 @@ test('open controls and panels pass axe', async ({ signedIn: page }) => {
   await expect(page.getByLabel('Address of a page or a feed')).toBeVisible()
   expect(await violations(page), 'sources').toEqual([])
   await page.keyboard.press('Escape')
+  await page.goto(`/widgets/${await widgetId(page, 'Workshop visits')}`)
+  await page.locator('[data-setting=names]').click()
+  await expect(page.getByLabel('Names of the numbers: In all')).toBeVisible()
+  expect(await violations(page), 'names').toEqual([])
+  await page.keyboard.press('Escape')
+  const placements = page.getByLabel('In place', { exact: true })
+  await placements.selectOption({ index: 1 })
+  await expect(page.frameLocator('iframe[title="The widget as it will stand there"]').locator('main')).toBeVisible()
+  expect(await violations(page), 'the page around a placement').toEqual([])
   await page.keyboard.press('?')
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()
   expect(await violations(page), 'keys').toEqual([])

@@ -1,6 +1,7 @@
-import { api, expect, siteAddress, test } from './pages/signed-in'
+import { api, expect, settings, siteAddress, test } from './pages/signed-in'
 import { installId } from './pages/finds'
 import { Desk } from './pages/desk'
+import { withServedPage } from './pages/served-page'
 
 // What a visitor of a client site gets: nothing moves, nothing is left behind, and if we fail the page does not notice.
 
@@ -17,7 +18,7 @@ test('one global, no cookies, no storage, one request for the payload', async ({
   expect([...before].filter((name) => !bare.has(name))).toEqual(['pebblestrand'])
   expect(await context.cookies()).toEqual([])
   expect(await page.evaluate(() => localStorage.length + sessionStorage.length)).toBe(0)
-  const payloads = asked.filter((path) => path.startsWith('/p/'))
+  const payloads = asked.filter((path) => path.startsWith('/p2/'))
   expect(payloads.length).toBe(new Set(payloads).size)
 })
 
@@ -55,7 +56,7 @@ test("the site's own style does not get in, ours does not get out", async ({ pag
 test('when we fail, the link stays and the page does not notice', async ({ page }) => {
   const errors: string[] = []
   page.on('pageerror', (error) => errors.push(error.message))
-  await page.route('**/p/*.json', (route) => route.fulfill({ status: 500, body: 'no' }))
+  await page.route('**/p2/*.json', (route) => route.fulfill({ status: 500, body: 'no' }))
   await page.goto(home)
   await expect(page.getByRole('complementary').getByRole('link', { name: 'Harbour news' })).toBeVisible()
   await page.route('**/strand.js', (route) => route.abort())
@@ -77,7 +78,7 @@ test('a retired widget takes itself away', async ({ signedIn: page, browser }) =
   const { url, snippets } = await api<{ url: string; snippets: { inline: string } }>(page, 'GET', `/api/installs/${id}`)
   const publicId = /data-pebblestrand="([^"]+)"/.exec(snippets.inline)![1]!
   const visitor = await (await browser.newContext()).newPage()
-  await visitor.route(`**/p/${publicId}.json`, (route) =>
+  await visitor.route(`**/p2/${publicId}.json`, (route) =>
     route.fulfill({ status: 410, headers: { 'access-control-allow-origin': '*' }, body: '{}' }),
   )
   await visitor.goto(url)
@@ -93,4 +94,30 @@ test('the editor’s bar is for those signed in only, and the desk looks like no
   await page.context().clearCookies()
   await page.reload()
   await expect(page.getByText('You are signed in.')).toHaveCount(0)
+})
+
+test('a strict style policy stops nothing of the widget', async ({ signedIn: page, browser }) => {
+  const id = await installId(page, 'q=Harbour+news&status=confirmed&siteId=&sort=site')
+  const { snippets } = await api<{ snippets: { inline: string } }>(page, 'GET', `/api/installs/${id}`)
+  const visitor = await (await browser.newContext()).newPage()
+  const violations: string[] = []
+  visitor.on('console', (message) => /style-src|trusted/i.test(message.text()) && violations.push(message.text()))
+  const own = `http://localhost:${settings.port}`
+  const strict = {
+    host: 'strict',
+    headers: {
+      'content-security-policy': `default-src 'none'; script-src ${own}; connect-src ${own}; font-src ${own}; img-src http:; require-trusted-types-for 'script'`,
+    },
+    // Its reserved height is an inline style, which such a policy stops; the widget itself has none. An id of the page becomes a
+    // global of the same name in every browser: it is not taken for our own.
+    html: `<!doctype html><title>Strict</title><aside id="pebblestrand">${snippets.inline.replace(/ style="[^"]*"/, '')}</aside>`,
+  }
+  await withServedPage(strict, async (url) => {
+    await visitor.goto(url)
+    const list = visitor.getByRole('complementary').getByRole('list')
+    await expect(list).toHaveCSS('display', 'grid')
+    await expect(list.getByRole('listitem').first().getByRole('heading')).toHaveCSS('font-size', '16px')
+  })
+  expect(violations).toEqual([])
+  await visitor.context().close()
 })

@@ -1,6 +1,6 @@
-import { kinds, type HeadlinesPayload } from '@pebblestrand/core/kinds'
+import { articleItem } from '@pebblestrand/core/items'
+import { kindOf, type Settings, type View } from '@pebblestrand/core/kinds'
 import { fit } from '@pebblestrand/core/layout'
-import { render } from '@pebblestrand/widget'
 import type { Page } from '@playwright/test'
 import { expect, test } from './pages/signed-in'
 
@@ -8,34 +8,37 @@ import { expect, test } from './pages/signed-in'
 
 const words =
   'After eleven months of work the second ramp at the pier takes its first cars on Thursday, which should save nine minutes a crossing.'
-const items = Array.from({ length: 12 }, (_, n) => ({
-  id: String(n),
-  title: [
-    'Second ramp opens at the pier',
-    'Winter timetable: the early boat stays',
-    'Seal',
-    'Dredging begins in the outer basin on Monday',
-  ][n % 4]!,
-  text: words.slice(0, 40 + ((n * 23) % 90)),
-  html: '',
-  author: 'Isla Marrow',
-  publishedAt: '2026-11-20T10:00:00.000Z',
-  link: 'https://post.example/',
-  picture: n % 3 === 2 ? null : { url: 'https://post.example/p.png', width: 640, height: 360, alt: '' },
-  labels: [],
-}))
-const payloadOf = (settings: Record<string, unknown>): HeadlinesPayload => {
-  const whole = kinds.headlines.settings.parse({ title: 'own', titleText: 'From the harbour', ...settings })
-  return kinds.headlines.payload(whole, items.slice(0, whole.count), {
-    publicId: 'x',
-    release: 1,
-    widgetName: 'W',
-    sources: {},
-  })
+const items = Array.from({ length: 12 }, (_, n) =>
+  articleItem(`s:${n}`, {
+    title: [
+      'Second ramp opens at the pier',
+      'Winter timetable: the early boat stays',
+      'Seal',
+      'Dredging begins in the outer basin on Monday',
+    ][n % 4]!,
+    text: words.slice(0, 40 + ((n * 23) % 90)),
+    author: 'Isla Marrow',
+    publishedAt: '2026-11-20T10:00:00.000Z',
+    link: 'https://post.example/',
+    picture: n % 3 === 2 ? null : { url: 'https://post.example/p.png', width: 640, height: 360, alt: '' },
+  }),
+)
+const headlines = kindOf('headlines')!
+const viewOf = (settings: Settings): View<Settings> => {
+  const whole = headlines.settings.parse({ title: 'own', titleText: 'From the harbour', ...settings })
+  const shown = items.slice(0, whole.count as number)
+  return { settings: whole, items: shown, context: { widgetName: 'W', sources: {}, facts: {} } }
 }
 
-async function draw(page: Page, payload: HeadlinesPayload, width: number) {
-  const { html, css } = render(payload)
+const counter = kindOf('visit-counter')!
+const countOf = (settings: Settings): View<Settings> => ({
+  settings: counter.settings.parse(settings),
+  items: [],
+  context: { widgetName: 'W', sources: {}, facts: counter.sample('').facts },
+})
+
+async function draw(page: Page, { kind, view }: { kind: typeof headlines; view: View<Settings> }, width: number) {
+  const { html, css } = kind.render(view)
   await page.setContent(
     `<body style="margin:0;font:16px/1.5 'Liberation Sans',sans-serif"><div id="host" style="width:${width}px"></div></body>`,
   )
@@ -61,10 +64,10 @@ test('computed cell widths agree with the core at every width', async ({ page })
     { layout: 'grid', columns: 6, gap: 0, picture: 'none', count: 12 },
     { layout: 'list', gap: 20, picture: 'left', count: 4, background: '#eeeeee' },
   ]) {
-    const payload = payloadOf(settings)
-    const spec = kinds.headlines.fitSpec(kinds.headlines.settings.parse(settings))
+    const view = viewOf(settings)
+    const spec = headlines.box!.fit(headlines.settings.parse(settings))
     for (const width of [160, 246, 300, 358, 482, 483, 720, 768, 1040, 1280]) {
-      const { cells, scrolls } = await draw(page, payload, width)
+      const { cells, scrolls } = await draw(page, { kind: headlines, view }, width)
       const expected = fit(width, spec)
       for (const cell of cells)
         expect(Math.abs(cell - expected.cell), `${JSON.stringify(settings)} in ${width} px`).toBeLessThan(0.6)
@@ -82,12 +85,32 @@ test('the reserved height is near the real one', async ({ page }) => {
     { count: 3, picture: 'top', excerpt: 200, author: true },
   ]) {
     for (const width of [260, 300, 358, 700, 1040]) {
-      const payload = payloadOf(settings)
-      const { height } = await draw(page, payload, width)
-      misses.push(kinds.headlines.height(payload, width) / height - 1)
+      const view = viewOf(settings)
+      const { height } = await draw(page, { kind: headlines, view }, width)
+      misses.push(headlines.box!.height(view, width) / height - 1)
     }
   }
   const mean = misses.reduce((sum, m) => sum + Math.abs(m), 0) / misses.length
   expect(mean).toBeLessThan(0.08)
   expect(Math.max(...misses.map(Math.abs))).toBeLessThan(0.2)
+})
+
+test('a counter is as high as was reserved for it, and nothing of it leaves its place', async ({ page }) => {
+  const misses: [string, number][] = []
+  for (const settings of [
+    { style: 'line', title: '' },
+    { style: 'line', last7: true, week: true, month: true, year: true, title: 'Who was here' },
+    { style: 'table', month: true, year: true, background: '#ffffff' },
+    { style: 'digits', digits: 6, title: 'Visitors since the practice opened' },
+    { style: 'digits', digits: 4, week: true, year: true, background: '#eeeeee' },
+  ]) {
+    for (const width of [160, 246, 300, 358, 720]) {
+      const view = countOf(settings)
+      const { height, scrolls } = await draw(page, { kind: counter, view }, width)
+      expect(scrolls, `${JSON.stringify(settings)} in ${width} px`).toBe(false)
+      misses.push([`${JSON.stringify(settings)} in ${width} px`, counter.box!.height(view, width) / height - 1])
+    }
+  }
+  expect(misses.reduce((sum, [, miss]) => sum + Math.abs(miss), 0) / misses.length).toBeLessThan(0.08)
+  expect(misses.filter(([, miss]) => Math.abs(miss) > 0.25)).toEqual([])
 })

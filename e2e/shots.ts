@@ -34,6 +34,9 @@ try {
   await page.goto('/sign-in')
   await take('sign-in')
   await page.getByLabel('E-mail address').fill('mara@tern-and-tiller.example')
+  await page.getByLabel('Password').fill('high-tide-42') // so that the account has something to tell
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await page.getByText('do not belong together').waitFor()
   await page.getByLabel('Password').fill('low-tide-42')
   await page.getByRole('button', { name: 'Sign in' }).click()
   await page.waitForURL('**/today')
@@ -78,6 +81,8 @@ try {
   await remove('site', await siteId(page, 'Pollard'))
   await page.goto('/removed')
   await take('removed')
+  await page.goto('/account')
+  await take('account')
 } finally {
   await browser.close()
   await system.stop()

@@ -1,5 +1,6 @@
 import { siteId, widgetId } from './pages/finds'
 import { expect, siteAddress, test } from './pages/signed-in'
+import { visitorsComeToSee } from './pages/visitor'
 
 test('a site is added: faults said at their fields, what was typed kept, then its page plan', async ({
   signedIn: page,
@@ -37,8 +38,8 @@ test('what is noted of a site is corrected, and the stage wears it', async ({ si
   await expect(sheet).toHaveCount(0)
   await expect(page.getByRole('img', { name: '#fff3d6' })).toBeVisible()
 
-  await page.goto(`/widgets/${await widgetId(page, 'Harbour news')}`)
-  const room = page.frameLocator('iframe[src="/stage"]').locator('body')
+  await page.goto(`/widgets/${await widgetId(page, 'Harbour news')}?around=0`)
+  const room = page.frameLocator('iframe[title="The widget as it will stand there"]').locator('body')
   await expect(room).toHaveCSS('background-color', 'rgb(255, 243, 214)')
   await expect(room).toHaveCSS('font-family', /Karla/)
 })
@@ -49,14 +50,15 @@ test('a shipped font is loaded on the stage and on the client’s page', async (
   await page.getByRole('radio', { name: 'Bricolage Grotesque' }).check()
   await page.keyboard.press('Escape')
   const loaded = () => [...document.fonts].filter((f) => /Pebblestrand Bricolage/.test(f.family)).map((f) => f.status)
-  await expect.poll(() => page.frame({ url: /\/stage$/ })!.evaluate(loaded)).toEqual(['loaded'])
+  // Until the stage's own page has come there is no such frame.
+  const onStage = async () => (await page.frame({ url: /\/stage(\/page|$)/ })?.evaluate(loaded)) ?? []
+  await expect.poll(onStage).toEqual(['loaded'])
   await page.getByRole('button', { name: /Publish release/ }).click()
   await expect(page.getByText(/Release \d is published/)).toBeVisible()
 
-  const visitor = await (await browser.newContext()).newPage()
-  await visitor.goto(siteAddress('pollard-cycles'))
-  const widget = visitor.getByRole('region', { name: 'Cycling notes' })
-  await expect(widget).toHaveCSS('font-family', '"Pebblestrand Bricolage", sans-serif')
-  await expect.poll(() => visitor.evaluate(loaded)).toEqual(['loaded'])
-  await visitor.context().close()
+  await visitorsComeToSee(browser, siteAddress('pollard-cycles'), async (visitor) => {
+    const widget = visitor.getByRole('region', { name: 'Cycling notes' })
+    await expect(widget).toHaveCSS('font-family', '"Pebblestrand Bricolage", sans-serif', { timeout: 2000 })
+    await expect.poll(() => visitor.evaluate(loaded), { timeout: 4000 }).toEqual(['loaded'])
+  })
 })

@@ -1,5 +1,6 @@
 import { Desk } from './pages/desk'
 import { expect, signIn, siteAddress, test } from './pages/signed-in'
+import { visitorsComeToSee } from './pages/visitor'
 
 // The story of the first slice, from a page's address to a confirmed install, and what goes wrong on the way.
 
@@ -65,15 +66,26 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
       ['Desktop 1280', '1280px'],
     ] as const) {
       await page.getByRole('button', { name }).click()
-      await expect(page.locator('iframe[src="/stage"]')).toHaveCSS('width', width)
+      await expect(page.locator('iframe[title="The widget as it will stand there"]')).toHaveCSS('width', width)
     }
     const inPlace = page.getByLabel('In place', { exact: true })
     await inPlace.focus()
     await inPlace.selectOption({ label: 'Gullhaven Ferries, sidebar (300 px)' })
-    await expect(page.locator('iframe[src="/stage"]')).toHaveCSS('width', '300px')
+    await page.getByRole('button', { name: 'The placement alone' }).click()
+    await expect(page.locator('iframe[title="The widget as it will stand there"]')).toHaveCSS('width', '300px')
     await expect(page.getByText('1 column of 300 px in 300 px')).toBeVisible()
     await expect(stage.locator('body')).toHaveCSS('font-family', /Cabin/)
     await expect(stage.locator('body')).toHaveCSS('color', 'rgb(22, 50, 74)')
+    await page.getByRole('button', { name: 'The page around it' }).click()
+    await expect(stage.getByRole('complementary').getByRole('link', { name: 'Second ramp opens' })).toBeVisible()
+    await expect(stage.locator('main')).toHaveCSS('opacity', '0.35')
+    expect((await stage.locator('#pebblestrand-room').boundingBox())!.width).toBeCloseTo(300, 0)
+    await expect(stage.locator('#pebblestrand-room')).toBeInViewport()
+    expect(
+      await page
+        .locator('iframe[title="The widget as it will stand there"]')
+        .evaluate((f) => f.parentElement!.scrollTop),
+    ).toBe(0)
   })
 
   await test.step('the draft saves itself; publish release 1', async () => {
@@ -85,8 +97,10 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
 
   await test.step('drag it into the sidebar of the timetable page', async () => {
     await page.getByRole('link', { name: 'Sites', exact: true }).click()
+    await expect(page.getByRole('heading', { level: 1, name: 'Sites' })).toBeVisible()
     await page.getByRole('link', { name: 'Gullhaven Ferries', exact: true }).click()
-    await page.getByRole('link', { name: /Timetable/ }).click()
+    const pages = page.getByRole('navigation', { name: 'Pages of this site' })
+    await pages.getByRole('link', { name: /Timetable/ }).click()
     await expect(page.getByRole('heading', { level: 2, name: 'Timetable' })).toBeVisible()
     const sidebar = page.locator('[data-placement=sidebar]')
     await page
@@ -113,8 +127,10 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
   const visitor = await (await browser.newContext()).newPage()
   const desk = new Desk(await (await browser.newContext()).newPage(), 'gullhaven')
   const checkAgain = async () => {
-    await page.getByRole('button', { name: 'Check now' }).click()
-    await expect(page.getByRole('button', { name: 'Check now' })).toBeEnabled({ timeout: 20_000 })
+    const check = page.getByRole('button', { name: 'Check now' })
+    await check.click()
+    await expect(check).toBeDisabled()
+    await expect(check).toBeEnabled({ timeout: 45_000 }) // a browser looks as well
   }
   const saw = page.getByRole('region', { name: 'What we saw' })
 
@@ -144,6 +160,16 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
     await expect(saw).toContainText('Confirmed: there, once, in its place.')
     await expect(saw).toContainText('sidebar, as planned')
     await expect(page.getByRole('img', { name: 'confirmed' }).first()).toBeVisible()
+    const pictures = saw
+      .getByRole('list', { name: 'Proof pictures' })
+      .getByRole('img', { name: /, the widget outlined$/ })
+    await expect(pictures).toHaveCount(3)
+    for (const picture of await pictures.all()) {
+      await picture.scrollIntoViewIfNeeded()
+      await expect.poll(() => picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(300)
+    }
+    await saw.getByText('How it was judged').click()
+    await expect(saw.getByRole('listitem').filter({ hasText: 'The page on a phone' })).toContainText('filled after')
     const kept = await page.request.get((await saw.getByRole('link', { name: 'HTML as served' }).getAttribute('href'))!)
     expect(await kept.text()).toContain('data-pebblestrand=')
     await visitor.goto(siteAddress('gullhaven', '/timetable'))
@@ -151,6 +177,12 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
     await expect(aside.getByRole('link', { name: 'Second ramp opens at Gullhaven pier' })).toBeVisible()
     await expect(aside.getByRole('listitem')).toHaveCount(3)
     await expect(aside.getByRole('heading', { level: 2 })).toHaveCSS('font-family', /Cabin/)
+  })
+
+  await test.step('its placement keeps its mark, and is known by it from then on', async () => {
+    await saw.getByRole('button', { name: 'Keep this as the placement’s mark' }).click()
+    await expect(saw.getByText('sidebar, as planned, known by its mark')).toBeVisible({ timeout: 45_000 })
+    await expect(saw.getByRole('button', { name: 'Keep this as the placement’s mark' })).toHaveCount(0)
   })
 
   const installUrl = page.url()
@@ -163,10 +195,9 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
     await expect(page.getByText('draft, 1 change since release 1')).toBeVisible()
     await page.getByRole('button', { name: 'Publish release 2' }).click()
     await expect(page.getByText('Release 2 is published.')).toBeVisible()
-    const later = await (await browser.newContext()).newPage()
-    await later.goto(siteAddress('gullhaven', '/timetable'))
-    await expect(later.getByRole('complementary').getByRole('listitem')).toHaveCount(5)
-    await later.context().close()
+    await visitorsComeToSee(browser, siteAddress('gullhaven', '/timetable'), async (later) => {
+      await expect(later.getByRole('complementary').getByRole('listitem')).toHaveCount(5, { timeout: 2000 })
+    })
   })
 
   await test.step('pasted into the visual text box: shown as text', async () => {

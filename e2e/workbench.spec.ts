@@ -84,7 +84,7 @@ test('compare, look at an older release, bring it back, undo', async ({ signedIn
 
   await page.getByRole('button', { name: 'Releases' }).click()
   await page.getByRole('button', { name: 'Look at release 1' }).click()
-  const stage = page.frameLocator('iframe[src="/stage"]')
+  const stage = page.frameLocator('iframe[title="The widget as it will stand there"]')
   await expect(stage.getByRole('listitem')).toHaveCount(5)
   await page.getByRole('button', { name: 'Back to the draft' }).click()
   await expect(stage.getByRole('listitem')).toHaveCount(6)
@@ -106,6 +106,22 @@ test('a setting is found by name; a wrong colour is said in place and not saved'
   await expect(page.getByText('It must be a colour like #17665A.')).toBeVisible()
   await page.reload()
   await expect(page.getByRole('button', { name: 'Accent colour: #8a3b4f' })).toBeVisible()
+})
+
+test('until there is a source, the starter’s own content stands on the stage, pictures and all, marked as an example', async ({
+  signedIn: page,
+}) => {
+  await page.goto('/widgets?new=1')
+  const sheet = page.getByRole('dialog')
+  await sheet.getByRole('radio', { name: 'Three across' }).check()
+  await sheet.getByLabel('Name', { exact: true }).fill('Quay notes')
+  await sheet.getByRole('button', { name: 'Open it in the workbench' }).click()
+  await expect(page.getByRole('button', { name: 'Publish release 1' })).toBeDisabled()
+  await expect(page.getByText('example', { exact: true })).toBeVisible()
+  const pictures = page.frameLocator('iframe[title="The widget as it will stand there"]').locator('img')
+  await expect(pictures).toHaveCount(3)
+  for (const picture of await pictures.all())
+    await expect.poll(() => picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(0)
 })
 
 test('an empty result is said before publishing, with the step that took everything', async ({ signedIn: page }) => {

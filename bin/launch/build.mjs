@@ -1,5 +1,6 @@
 // Builds what is older than its sources: the widget runtime, the web application, server, stand-ins and bin/pebble.
-import { existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { Complaint } from './complaint.mjs'
@@ -13,6 +14,19 @@ function newest(path) {
   return readdirSync(path, { withFileTypes: true })
     .filter((entry) => !['node_modules', 'dist'].includes(entry.name) && !entry.name.endsWith('.test.ts'))
     .reduce((latest, entry) => Math.max(latest, newest(join(path, entry.name))), 0)
+}
+
+/** A hash of all code in a folder: another one means that what was rendered before may look different now. */
+function hashOf(folder) {
+  const hash = createHash('sha256')
+  const add = (path) => {
+    for (const entry of readdirSync(path, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
+      if (entry.isDirectory()) add(join(path, entry.name))
+      else if (!entry.name.endsWith('.test.ts')) hash.update(entry.name).update(readFileSync(join(path, entry.name)))
+    }
+  }
+  add(folder)
+  return hash.digest('hex').slice(0, 16)
 }
 
 const lock = join(root, 'package-lock.json')
@@ -29,7 +43,7 @@ const registryStaysOutside = {
   },
 }
 
-async function bundleNode(entry, outfile) {
+async function bundleNode(entry, outfile, define = {}) {
   const { build } = await import('esbuild')
   await build({
     entryPoints: [entry],
@@ -39,6 +53,7 @@ async function bundleNode(entry, outfile) {
     format: 'esm',
     target: 'node20',
     sourcemap: true,
+    define,
     plugins: [registryStaysOutside],
     logLevel: 'error',
   })
@@ -60,23 +75,34 @@ async function bundleWhole(entry, outfile) {
   })
 }
 
-/** The script client sites load: one file, no module, old enough for every browser in use. */
+/** The script client sites load: one file, no module, old enough for every browser in use. Each behaviour is a module of its own beside it. */
 async function bundleRuntime() {
   const { build } = await import('esbuild')
+  const shared = { bundle: true, minify: true, target: 'es2020', logLevel: 'error' }
   await build({
-    entryPoints: [at('widget', 'src', 'runtime', 'index.ts')],
+    ...shared,
+    entryPoints: [at('widget', 'src', 'strand.ts')],
     outfile: at('widget', 'dist', 'strand.js'),
-    bundle: true,
-    minify: true,
     format: 'iife',
-    target: 'es2020',
-    logLevel: 'error',
+  })
+  const behaviours = at('widget', 'src', 'behaviours')
+  const names = existsSync(behaviours) ? readdirSync(behaviours).filter((name) => !name.endsWith('.test.ts')) : []
+  mkdirSync(at('widget', 'dist', 'behaviours'), { recursive: true })
+  await build({
+    ...shared,
+    entryPoints: names.map((name) => join(behaviours, name)),
+    outdir: at('widget', 'dist', 'behaviours'),
+    format: 'esm',
   })
 }
 
 async function bundleWeb() {
   const { build } = await import('vite')
+  const before = process.env.NODE_ENV
   await build({ root: at('web'), logLevel: 'warn' })
+  // It leaves "production" behind, which whatever is started next, such as the tests, would take over.
+  if (before === undefined) delete process.env.NODE_ENV
+  else process.env.NODE_ENV = before
   writeFileSync(at('web', 'dist', '.built'), '')
 }
 
@@ -90,8 +116,11 @@ const parts = [
   {
     name: 'server',
     mark: at('server', 'dist', 'main.js'),
-    sources: [at('server', 'src'), at('core', 'src'), at('widget', 'src')],
-    make: () => bundleNode(at('server', 'src', 'main.ts'), at('server', 'dist', 'main.js')),
+    sources: [at('server', 'src'), at('core', 'src'), at('contract', 'src')],
+    make: () =>
+      bundleNode(at('server', 'src', 'main.ts'), at('server', 'dist', 'main.js'), {
+        CORE_HASH: JSON.stringify(hashOf(at('core', 'src'))),
+      }),
   },
   {
     name: 'reading threads',
@@ -114,7 +143,7 @@ const parts = [
   {
     name: 'web application',
     mark: at('web', 'dist', '.built'),
-    sources: [at('web'), at('core', 'src'), at('widget', 'src')],
+    sources: [at('web'), at('core', 'src'), at('contract', 'src'), at('widget', 'src')],
     make: bundleWeb,
   },
 ]

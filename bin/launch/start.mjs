@@ -2,7 +2,7 @@ import { buildWhatIsStale } from './build.mjs'
 import { Complaint, orComplain } from './complaint.mjs'
 import { ensureNodePackages } from './node-packages.mjs'
 import { readSettings } from './settings.mjs'
-import { ensureSystemPackages } from './system-packages.mjs'
+import { ensureSystemPackages, wishForSystemPackages } from './system-packages.mjs'
 import { startSystem } from './system.mjs'
 
 const say = (line) => console.log(line)
@@ -25,6 +25,7 @@ orComplain(async () => {
       'ROLE=worker needs DATABASE_URL, the database it shares with the processes that answer the web.',
     )
   if (!settings.databaseUrl) ensureSystemPackages(['postgresql'], say)
+  if (!process.env.PEBBLESTRAND_CHROMIUM) wishForSystemPackages(['chromium', 'fonts-liberation'], say)
   ensureNodePackages(say)
   await buildWhatIsStale(say)
   const system = await startSystem(settings)

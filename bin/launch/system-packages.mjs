@@ -1,4 +1,4 @@
-// Debian's packages: PostgreSQL to run; Chromium, and fonts for it to measure with, for the browser tests.
+// Debian's packages: PostgreSQL to run; Chromium to look at client pages, and fonts for it to measure with.
 import { existsSync, readdirSync } from 'node:fs'
 import { spawnSync } from 'node:child_process'
 import { Complaint } from './complaint.mjs'
@@ -45,4 +45,14 @@ export function ensureSystemPackages(wanted, say, machine = thisMachine) {
   say(`Installing ${missing.join(' and ')} …`)
   machine.run([...before, 'apt-get', 'update'])
   machine.run([...before, ...install])
+}
+
+/** The same for what is good to have: without it the start goes on, and says what is left out. */
+export function wishForSystemPackages(wanted, say, machine = thisMachine) {
+  try {
+    ensureSystemPackages(wanted, say, machine)
+  } catch (error) {
+    if (!(error instanceof Complaint)) throw error
+    say(`Going on without ${wanted.join(' and ')}: pages are not looked at in a browser. ${error.message}`)
+  }
 }

@@ -1,7 +1,8 @@
 import { test as base, expect, type BrowserContext, type Page } from '@playwright/test'
-import { readSettings } from '../../bin/launch/settings.mjs'
+import startForTests from '../start-system'
+import { settings } from './settings'
 
-export const settings = readSettings({ forTests: true })
+export { settings }
 export const siteAddress = (host: string, path = '/') => `http://${host}.localhost:${settings.standinsPort}${path}`
 
 export async function signIn(page: Page): Promise<void> {
@@ -43,7 +44,20 @@ async function resume(page: Page): Promise<void> {
 }
 
 /** Every test begins signed in, and ends with no error on the page's console. */
-export const test = base.extend<{ signedIn: Page }>({
+export const test = base.extend<{ signedIn: Page }, { system: void }>({
+  // A worker's own system, from its first test to its last.
+  system: [
+    // Playwright reads from this pattern what a fixture builds on: nothing.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const stop = await startForTests()
+      await use()
+      await stop()
+    },
+    { scope: 'worker', auto: true, timeout: 120_000 },
+  ],
+  baseURL: `http://localhost:${settings.port}`,
+
   signedIn: async ({ page }, use) => {
     const errors: string[] = []
     page.on('pageerror', (error) => errors.push(error.message))

@@ -1,0 +1,62 @@
+import { spawn } from 'node:child_process'
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { createInterface } from 'node:readline'
+import { fileURLToPath } from 'node:url'
+import { parseArgs } from 'node:util'
+import { readSettings, root } from '../bin/launch/settings.mjs'
+import type { Found } from './loop'
+
+// npm run fuzz -- --seconds 60 [--seed 7]: documents made up from known ones, at everything that reads foreign documents.
+
+const { values } = parseArgs({ options: { seconds: { type: 'string' }, seed: { type: 'string' } } })
+const seconds = Number(values.seconds ?? 60)
+const seed = Number(values.seed ?? Math.floor(Math.random() * 1e9))
+const say = (line: string) => process.stdout.write(`${line}\n`)
+
+/** Without a word for so long, it hangs. */
+const HANGS_MS = 20_000
+
+const folder = join(readSettings({ forTests: true }).data, 'fuzz')
+mkdirSync(folder, { recursive: true })
+const current = join(folder, 'current.json')
+say(`Fuzzing for ${seconds} s with --seed ${seed}`)
+
+const child = spawn(
+  process.execPath,
+  ['--import', 'tsx', fileURLToPath(new URL('loop.ts', import.meta.url)), String(seconds), String(seed), current],
+  { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
+)
+let runs = 0
+let done = false
+const found: Found[] = []
+let watch = setTimeout(hangs, HANGS_MS)
+
+function hangs(): void {
+  found.push({ ...(JSON.parse(readFileSync(current, 'utf8')) as Found), what: 'hangs', ms: HANGS_MS })
+  child.kill('SIGKILL')
+}
+
+createInterface({ input: child.stdout }).on('line', (line) => {
+  clearTimeout(watch)
+  watch = setTimeout(hangs, HANGS_MS)
+  const told = JSON.parse(line) as Partial<Found> & { runs?: number; limit?: number; done?: boolean }
+  if (told.limit) say(`At most ${told.limit} ms for one`)
+  if (told.target) found.push(told as Found)
+  runs = told.runs ?? runs
+  done ||= told.done ?? false
+})
+child.on('exit', (status) => {
+  clearTimeout(watch)
+  if (!done && !found.length)
+    found.push({ ...(JSON.parse(readFileSync(current, 'utf8')) as Found), what: `ended with ${status}`, ms: 0 })
+  for (const [at, { target, what, ms, text }] of found.entries()) {
+    const file = join(folder, `found-${seed}-${at}.txt`)
+    writeFileSync(file, text)
+    say(
+      `${target}: ${what.split('\n').slice(0, 3).join(' ')} (${Math.round(ms)} ms, ${text.length} characters) ${file}`,
+    )
+  }
+  say(`${runs} inputs, ${found.length} found`)
+  process.exit(found.length ? 1 : 0)
+})
