@@ -57,7 +57,7 @@ it('a first look at a page before anything was pasted needs none', async () => {
 }, 60_000)
 
 it('a round hands on where something is doubtful', async () => {
-  await install.update({ status: 'pasted', pastedAt: new Date() })
+  await (await install.reload()).update({ status: 'pasted', pastedAt: new Date(), baseline: null })
   const check = await Check.create({ installId: install.id, cause: 'round' })
   await lookAtPage(context, install.pageId)
   expect((await check.reload()).state).toBe('queued') // absent: scripts may bring it

@@ -51,6 +51,21 @@ beforeEach(() => {
 })
 
 describe('the workbench', () => {
+  it('keeps what was changed on a widget that is come back to before it was read anew', async () => {
+    const answer = server()
+    const bench = useWorkbench()
+    const first = bench.load('w1')
+    await answer('/api/widgets/w1', widget('w1', 'First'))
+    await first
+    const again = bench.load('w1')
+    bench.set('count', 7)
+    await answer('/api/widgets/w1', widget('w1', 'First, renamed elsewhere'))
+    await again
+    expect(bench.widget?.name).toBe('First, renamed elsewhere')
+    expect(bench.settings.count).toBe(7)
+    expect(bench.saving.state).toBe('waiting')
+  })
+
   it('keeps the widget that was opened last, whichever answer comes last', async () => {
     const answer = server()
     const bench = useWorkbench()

@@ -102,9 +102,12 @@ export const useWorkbench = defineStore('workbench', () => {
       lastGood = null
       lookingAt.value = null
     }
+    const before = settings.value
     const detail = await ask(widgets.read, { params: { id } })
     if (wanted !== id) return // another widget was opened meanwhile
-    take(detail)
+    // Come back to, it can be changed before it is read anew: what was changed stays, and is saved over what it was made of.
+    if (widget.value && settings.value !== before) widget.value = detail
+    else take(detail)
     await Promise.all(Object.keys(sources.value).map(loadItems))
   }
   const itemsOn = (sourceId: string, page: number) =>
