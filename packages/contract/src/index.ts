@@ -3,6 +3,7 @@ import { checkRoutes } from './checks'
 import { findRoutes } from './find'
 import { installRoutes } from './installs'
 import { removalRoutes } from './removals'
+import { siteReadingRoutes } from './site-readings'
 import { siteRoutes } from './sites'
 import { sourceRoutes } from './sources'
 import { stageRoutes } from './stage'
@@ -14,6 +15,7 @@ export const routes = {
   accounts: accountRoutes,
   today: todayRoutes,
   sites: siteRoutes,
+  siteReadings: siteReadingRoutes,
   sources: sourceRoutes,
   widgets: widgetRoutes,
   stage: stageRoutes,
@@ -32,6 +34,8 @@ export * from './findings'
 export * from './installs'
 export * from './look'
 export * from './removals'
+export * from './site-fields'
+export * from './site-readings'
 export * from './sites'
 export * from './sources'
 export * from './stage'

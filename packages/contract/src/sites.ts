@@ -1,11 +1,13 @@
 import { methodIds } from '@pebblestrand/core/methods'
 import { fontFamilies } from '@pebblestrand/core/look'
-import { profiles, regionIds } from '@pebblestrand/core/platforms'
+import { regionIds } from '@pebblestrand/core/platforms'
 import { z } from 'zod'
 import { Id, IdParams, Json, line, paged, Paging, Time, wholeNumber, words } from './fields'
 import { Status } from './findings'
 import { SiteLook, Thumbnail } from './look'
 import { route } from './route'
+import { SiteRead } from './site-readings'
+import { PagePath, siteFacts } from './site-fields'
 
 export const siteOrders = ['name', 'attention'] as const
 
@@ -33,12 +35,21 @@ export const SiteRow = z.object({
 
 export const Page = z.object({ id: z.uuid(), title: z.string(), path: z.string() })
 
+/** How a placement's widths are known: a person wrote them, a browser measured them, or they are as on most sites. */
+export const placementKnown = ['noted', 'read', 'assumed'] as const
+export type PlacementKnown = (typeof placementKnown)[number]
+
 export const Placement = z.object({
   id: z.uuid(),
   pageId: z.uuid().nullable(),
   name: z.string(),
   region: z.enum(regionIds),
   width: z.number(),
+  widthTablet: z.number().nullable(),
+  widthPhone: z.number().nullable(),
+  known: z.enum(placementKnown),
+  /** Px that a browser last saw it to be, where that is not what is noted. */
+  widthSeen: z.number().nullable(),
   selector: z.string().nullable(),
 })
 
@@ -66,6 +77,9 @@ export const SiteDetail = z.object({
   platform: z.object({ id: z.string(), name: z.string() }),
   cacheMinutes: z.number(),
   timeZone: z.string(),
+  language: z.string().nullable(),
+  /** The newest reading of it. */
+  reading: z.object({ id: z.uuid(), at: Time.nullable(), read: SiteRead.nullable() }).nullable(),
   look: SiteLook.nullable(),
   lookedAt: Time.nullable(),
   keeper: z.string().nullable(),
@@ -91,42 +105,55 @@ export const Place = z.object({
   look: SiteLook.nullable(),
 })
 
-const SCHEME = /^[a-z][a-z0-9+.-]*:/i
-/** `ferries.example:8080` has a port and no scheme. */
-const withScheme = (value: string) => (SCHEME.test(value) && !/^[\w.-]+:\d/.test(value) ? value : `https://${value}`)
+const NewPage = z.object({ title: line(80), path: PagePath })
 
-const Origin = line(300)
-  .transform(withScheme)
-  .refine((value) => /^https?:\/\//i.test(value), 'must be an http or https address')
-  .refine((value) => URL.canParse(value), 'must be an address like https://ferries.example')
-  .transform((value) => new URL(value).origin)
+const width = wholeNumber(40, 4000)
+/** Px at narrower windows; null where the region is not shown then, or nobody knows. */
+const narrower = { widthTablet: width.nullish(), widthPhone: width.nullish() }
 
-/** Every name of the IANA database counts, older spellings too; a list of supported values has only one of each. */
-function isTimeZone(zone: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: zone })
-    return true
-  } catch {
-    return false
-  }
-}
+const NewPlacement = z.object({
+  pageId: z.uuid().nullish(),
+  name: line(60),
+  region: z.enum(regionIds),
+  width,
+  ...narrower,
+  selector: z
+    .string()
+    .trim()
+    .max(300, 'must have 300 letters or fewer')
+    .nullish()
+    .transform((value) => value || null),
+})
 
-/** Without defaults: in a change, what is not named stays as it is. */
-const facts = {
-  name: line(80),
-  origin: Origin,
-  platform: z.enum(Object.keys(profiles) as [string, ...string[]], {
-    error: `must be one of ${Object.keys(profiles).join(', ')}`,
-  }),
-  cacheMinutes: wholeNumber(0, 43_200),
-  timeZone: z.string().refine(isTimeZone, 'must be an IANA time zone like Atlantic/Faroe'),
-}
+/** A room that was read, to be kept as a placement. */
+const TakenRoom = NewPlacement.omit({ pageId: true, selector: true }).extend({
+  /** The placement it corrects. */
+  placementId: z.uuid().nullish(),
+  /** Paths of the pages it is on; null where most have it. */
+  on: z.array(PagePath).max(20).nullish(),
+  /** Measured in a browser, or assumed. */
+  known: z.enum(placementKnown).default('noted'),
+})
 
 const NewSite = z.object({
   client: line(80),
-  ...facts,
-  cacheMinutes: facts.cacheMinutes.default(0),
-  timeZone: facts.timeZone.default('UTC'),
+  ...siteFacts,
+  cacheMinutes: siteFacts.cacheMinutes.default(0),
+  timeZone: siteFacts.timeZone.default('UTC'),
+  language: siteFacts.language.nullish(),
+  /** What it was read from, for the pictures of it. */
+  readingId: z.uuid().nullish(),
+  /** Where it was read; the home page alone where none is named. */
+  pages: z.array(NewPage).max(200, 'may be 200 at most').optional(),
+  rooms: z.array(TakenRoom).max(20).optional(),
+})
+
+/** What of a new reading is taken over. */
+const Taken = z.object({
+  ...z.object(siteFacts).pick({ name: true, platform: true, cacheMinutes: true, language: true }).partial().shape,
+  readingId: z.uuid(),
+  pages: z.array(NewPage).max(200, 'may be 200 at most').default([]),
+  rooms: z.array(TakenRoom).max(20).default([]),
 })
 
 const Font = line(200).refine(
@@ -145,30 +172,7 @@ const NotedLook = z.object({
   contentWidth: wholeNumber(200, 4000),
 })
 
-const SiteChange = z.object({ ...facts, look: NotedLook.nullable() }).partial()
-
-/** A path from the root, or one that ends in /* for all pages below. */
-export const PagePath = z
-  .string('is missing')
-  .trim()
-  .max(500, 'must have 500 letters or fewer')
-  .regex(/^\/[^\s?#]*$/, 'must begin with / and have no spaces, ? or #')
-  .refine((path) => !path.slice(0, -1).includes('*'), 'may have a * at its end only')
-
-const NewPage = z.object({ title: line(80), path: PagePath })
-
-const NewPlacement = z.object({
-  pageId: z.uuid().nullish(),
-  name: line(60),
-  region: z.enum(regionIds),
-  width: wholeNumber(40, 4000),
-  selector: z
-    .string()
-    .trim()
-    .max(300, 'must have 300 letters or fewer')
-    .nullish()
-    .transform((value) => value || null),
-})
+const SiteChange = z.object({ ...siteFacts, look: NotedLook.nullable() }).partial()
 
 export const siteRoutes = {
   platforms: route({
@@ -217,6 +221,15 @@ export const siteRoutes = {
     summary: 'Correct what is noted of a site',
     params: IdParams,
     body: SiteChange,
+    answer: SiteDetail,
+  }),
+  take: route({
+    method: 'POST',
+    path: '/api/sites/:id/take',
+    may: 'member',
+    summary: 'Take over what a new reading of a site says',
+    params: IdParams,
+    body: Taken,
     answer: SiteDetail,
   }),
   addPage: route({

@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify'
-import { queueCheck } from './checks/queue-check'
+import { lookAround } from './demo/look-around'
 import { seedDemo } from './demo/seed'
 import { ArtefactMemory } from './delivery/memory'
 import { buildApp } from './app'
@@ -44,7 +44,7 @@ export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean; 
     memory.keepAll()
     await app.listen({ port: config.port, host: config.host })
   }
-  if (browser) for (const install of told) await queueCheck(context, install, 'person', null)
+  await lookAround(context, told)
   return {
     config,
     app,

@@ -37,6 +37,11 @@ export const cmsShortcodes: PlatformProfile = {
     { id: 'cache', does: 'Clear the cache: **Upkeep › Forget stored pages**. {cache}' },
     { id: 'look', does: 'Look at the page signed out.' },
   ],
+  signs: [
+    { of: 'address', like: /\/plugins\/[\w-]+\//i, says: 'a folder of plugins that its pages load from' },
+    { of: 'address', like: /\/themes\/[\w-]+\//i, says: 'a folder of themes that its pages load from' },
+    { of: 'generator', like: /\S/, says: 'the program its pages say they were written by' },
+  ],
   words: {
     publish: 'open the page under Content and press Put online',
     cache: 'under Upkeep › Forget stored pages',

@@ -27,6 +27,7 @@ export const handCoded: PlatformProfile = {
     { id: 'cache', does: 'Clear the cache: **Delivery › Empty page cache**. {cache}' },
     { id: 'look', does: 'Look at the page signed out.' },
   ],
+  signs: [],
   words: {
     publish: 'open the page at the editing desk and press Publish page',
     cache: 'at the editing desk, Delivery › Empty page cache',

@@ -5,6 +5,7 @@ export {
   type EditorBox,
   type PlatformProfile,
   type ProfileStep,
+  type Sign,
   type StepId,
 } from './profile'
 export { regions, regionIds, type Region } from './region'

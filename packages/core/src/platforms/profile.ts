@@ -28,12 +28,23 @@ export interface ProfileStep {
   does: string
 }
 
+/** Something in a site's pages that speaks for a platform, as what it is and never by whose it is. */
+export interface Sign {
+  /** Where it stands: the word for the program that wrote the page, an address the page names, a header as `name: value`. */
+  of: 'generator' | 'address' | 'header'
+  like: RegExp
+  /** As a clause that follows "read from". */
+  says: string
+}
+
 /** Our record of what a site platform's editor accepts, where one pastes, how one publishes and clears its cache. */
 export interface PlatformProfile {
   id: string
   name: string
   boxes: readonly EditorBox[]
   steps: readonly ProfileStep[]
+  /** By what a site that is built with it is told; none where nothing speaks for it. */
+  signs: readonly Sign[]
   /** The platform's next step, as a clause that can stand in a finding. */
   words: { publish: string; cache: string; codeBox: string }
 }

@@ -11,6 +11,7 @@ import { isMarkGone, placeOf, type Place } from './region'
 import { liesIn, note, scriptsFor, seenBy, type Seen } from './seen'
 import { statusAfter } from './status'
 import type { InstallStatus } from './status-names'
+import { roomOf, widthChange } from './width-change'
 
 /** What stands on the page for a reader in a hurry. */
 export interface Facts {
@@ -23,13 +24,15 @@ export interface Facts {
   copies: number
   /** A selector of what it stands in, for a placement that has no mark that fits. */
   mark: string | null
+  /** Px that a wide window leaves it, where a browser looked. */
+  room: number | null
   /** Of the newest state we got, to compare with at the next check. */
   fingerprint: string | null
 }
 
 /** Something worth saying that is no fault. */
 export interface Note {
-  code: 'place-not-told' | 'mark-gone' | 'no-browser'
+  code: 'place-not-told' | 'mark-gone' | 'no-browser' | 'width-changed'
   says: string
 }
 
@@ -74,7 +77,14 @@ export function judge(plan: Plan, looks: readonly ReadLook[]): Verdict {
       ? judgeSights(plan, own, onlyNewer(plan, own, states), shown)
       : [...own, ...stillShown(plan, own, shown)]
   const clearest = shown.at(-1)?.seen.mine.length ? shown.at(-1)!.seen : newest
-  return verdict(plan, [...moved, ...findings], clearest, newest, browserNote(looks))
+  return verdict(
+    plan,
+    [...moved, ...findings],
+    clearest,
+    newest,
+    [...browserNote(looks), ...widthNote(plan, looks)],
+    roomOf(plan.install, looks),
+  )
 }
 
 /** Of the findings, those of the newest state that visitors do not get yet. */
@@ -88,6 +98,13 @@ function onlyNewer(plan: Plan, own: Finding[], states: States): Finding[] {
 function browserNote(looks: readonly ReadLook[]): Note[] {
   const failed = looks.find(({ look }) => isBrowserLook(look.how) && look.error)
   return failed ? [{ code: 'no-browser', says: `It was not seen in a browser: ${failed.look.error!.message}` }] : []
+}
+
+function widthNote(plan: Plan, looks: readonly ReadLook[]): Note[] {
+  const change = widthChange(plan, looks)
+  return change
+    ? [say('width-changed', `Its place is ${change.now} px wide now; ${change.was} px were read before.`)]
+    : []
 }
 
 /** Meant to be gone, and a browser shows what the markup did not let expect. */
@@ -172,7 +189,14 @@ function judgeGone(plan: Plan, { served, newest }: States): Finding[] {
   return [note('still-there', { found, steps: plan.words }, seen, left)]
 }
 
-function verdict(plan: Plan, found: Finding[], clearest: Seen, newest = clearest, more: Note[] = []): Verdict {
+function verdict(
+  plan: Plan,
+  found: Finding[],
+  clearest: Seen,
+  newest = clearest,
+  more: Note[] = [],
+  room: number | null = null,
+): Verdict {
   const findings = [...found].sort((a, b) => b.weight - a.weight)
   const [first] = clearest.mine
   const { look } = newest
@@ -185,6 +209,7 @@ function verdict(plan: Plan, found: Finding[], clearest: Seen, newest = clearest
     regionBy: place?.by ?? null,
     copies: clearest.mine.length,
     mark: first && plan.placement && (!plan.placement.selector || markGone) ? markFor(clearest.page, first.node) : null,
+    room,
     fingerprint: look.error || look.status >= 300 ? null : newest.fingerprint(),
   }
   const notes = [

@@ -17,6 +17,8 @@ export const Plan = z.object({
       selector: z.string().min(1).nullish(),
       /** Px. */
       width: z.number().positive().nullish(),
+      /** Whether a browser measured that: what another sees later is then a change of the site. */
+      measured: z.boolean().optional(),
     })
     .nullish(),
   /** The page's address. */

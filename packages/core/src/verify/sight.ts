@@ -45,4 +45,6 @@ export interface WidgetSight {
   shift: number
   /** Addresses that it links to. */
   links: string[]
+  /** Px that what it stands in leaves it; looks of before did not say. */
+  room?: number | null
 }

@@ -22,6 +22,8 @@ export type Verb =
   | 'restored'
   | 'renamed'
   | 'site-added'
+  | 'site-read'
+  | 'width-changed'
   | 'page-added'
   | 'page-moved'
   | 'removed'

@@ -14,6 +14,7 @@ import type { Sighting } from './browser/look-in-browser'
 import { isAskedInPerson, leavesDoubt, lookByBrowser, lookPlainly, type Asked } from './gather-looks'
 import { judge } from './judge'
 import { Check, ENDED, Look, Reading, type CheckState } from './models'
+import { noteWidths } from './note-widths'
 import { plansOf } from './plan-of'
 import { browserLookJob, looksAt } from './queue-check'
 import { closeRound } from './rounds'
@@ -158,6 +159,8 @@ async function conclude(
     for (const [at, check] of due.entries())
       if (mine.has(check.id)) await applyVerdict(context, check, reading, looks, verdicts[at]!, transaction)
   })
+  const seen = due.map(({ installId }, at) => ({ install: installs.get(installId)!, verdict: verdicts[at]! }))
+  await noteWidths(context, seen)
 }
 
 /** The rows it writes on, taken in the order in which whoever removes one takes them. */

@@ -41,7 +41,12 @@ export async function plansOf(
       install: install.publicId,
       origin: config.origin,
       method: install.method,
-      placement: placement && { region: placement.region, selector: placement.selector, width: placement.width },
+      placement: placement && {
+        region: placement.region,
+        selector: placement.selector,
+        width: placement.width,
+        measured: placement.known === 'read',
+      },
       url,
       status: install.status,
       pastedAt: install.pastedAt?.toISOString() ?? null,

@@ -22,6 +22,7 @@ export async function seedSite(
       platform: platforms[from.platform],
       cacheMinutes: from.cacheMinutes,
       timeZone: 'Atlantic/Faroe',
+      language: 'en',
       keeperId,
       lookedAt: new Date(Date.now() - 3 * 86_400_000),
       look: {
@@ -49,7 +50,14 @@ export async function seedSite(
     ['footer', inner],
   ] as const
   await Placement.bulkCreate(
-    widths.map(([region, width], position) => ({ siteId: site.id, name: region, region, width, position })),
+    widths.map(([region, width], position) => ({
+      siteId: site.id,
+      name: region,
+      region,
+      width,
+      known: 'read' as const,
+      position,
+    })),
     { transaction },
   )
   return site

@@ -8,12 +8,13 @@ import { drawnInstalls, thumbnailsOf } from '../delivery/thumbnails'
 import { AppError } from '../platform/errors'
 import { Client, Page, Placement, Site } from './models'
 import { installsOfSite } from './queries'
+import { SiteReading } from './reading/models'
 
 /** A site with its pages, placements and what is planned in them. */
 export async function describeSite(db: Sequelize, id: string) {
   const site = await Site.findByPk(id, { include: Client })
   if (!site) throw new AppError('not-found')
-  const [pages, placements, installs, keeper] = await Promise.all([
+  const [pages, placements, installs, keeper, reading] = await Promise.all([
     Page.findAll({
       where: { siteId: id },
       order: [
@@ -30,6 +31,11 @@ export async function describeSite(db: Sequelize, id: string) {
     }),
     db.query<PlannedRow>(installsOfSite, { replacements: { siteId: id }, type: QueryTypes.SELECT }),
     site.keeperId ? User.findByPk(site.keeperId) : null,
+    SiteReading.findOne({
+      where: { siteId: id, state: 'done' },
+      attributes: ['id', 'finishedAt', 'read'],
+      order: [['askedAt', 'DESC']],
+    }),
   ])
   return {
     id,
@@ -39,24 +45,24 @@ export async function describeSite(db: Sequelize, id: string) {
     platform: { id: site.platform, name: profiles[site.platform]?.name ?? site.platform },
     cacheMinutes: site.cacheMinutes,
     timeZone: site.timeZone,
+    language: site.language,
+    reading: reading && { id: reading.id, at: reading.finishedAt, read: reading.read },
     look: site.look,
     lookedAt: site.lookedAt,
     keeper: keeper?.name ?? null,
     pages: pages.map(({ id: pageId, title, path }) => ({ id: pageId, title, path })),
-    placements: placements.map(({ id: placementId, pageId, name, region, width, selector }) => ({
-      id: placementId,
-      pageId,
-      name,
-      region,
-      width,
-      selector,
-    })),
+    placements: placements.map(describePlacement),
     installs: installs.map(withSettings),
     thumbnails: {
       ...(await thumbnailsOf(installs.map((install) => install.widgetId))),
       ...(await drawnInstalls(installs.filter(({ kind }) => kindOf(kind)?.facts?.length).map((install) => install.id))),
     },
   }
+}
+
+const describePlacement = (placement: Placement) => {
+  const { id, pageId, name, region, width, widthTablet, widthPhone, known, widthSeen, selector } = placement
+  return { id, pageId, name, region, width, widthTablet, widthPhone, known, widthSeen, selector }
 }
 
 interface PlannedRow extends z.infer<typeof InstallOnSite> {

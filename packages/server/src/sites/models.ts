@@ -1,6 +1,8 @@
+import type { PlacementKnown } from '@pebblestrand/contract'
 import type { SiteLook } from '@pebblestrand/core/look'
 import type { Region } from '@pebblestrand/core/platforms'
 import {
+  DataTypes,
   Model,
   type CreationOptional,
   type InferAttributes,
@@ -24,6 +26,8 @@ export class Site extends Model<InferAttributes<Site>, InferCreationAttributes<S
   declare platform: string
   declare cacheMinutes: CreationOptional<number>
   declare timeZone: CreationOptional<string>
+  /** BCP 47; null where nobody knows. */
+  declare language: CreationOptional<string | null>
   declare look: CreationOptional<SiteLook | null>
   declare lookedAt: CreationOptional<Date | null>
   declare keeperId: CreationOptional<string | null>
@@ -48,7 +52,13 @@ export class Placement extends Model<InferAttributes<Placement>, InferCreationAt
   declare pageId: CreationOptional<string | null>
   declare name: string
   declare region: Region
+  /** Px in a wide window, and in narrower ones where that is known. */
   declare width: number
+  declare widthTablet: CreationOptional<number | null>
+  declare widthPhone: CreationOptional<number | null>
+  declare known: CreationOptional<PlacementKnown>
+  /** Px that a browser last saw it to be, where that is not what is noted. */
+  declare widthSeen: CreationOptional<number | null>
   declare selector: CreationOptional<string | null>
   declare position: CreationOptional<number>
 }
@@ -64,6 +74,7 @@ export function defineSites(sequelize: Sequelize): void {
       platform: text(),
       cacheMinutes: integer(0),
       timeZone: { ...text(), defaultValue: 'UTC' },
+      language: maybeText(),
       look: maybeJson(),
       lookedAt: maybeTime(),
       keeperId: maybeRef(),
@@ -83,6 +94,10 @@ export function defineSites(sequelize: Sequelize): void {
       name: text(),
       region: text(),
       width: integer(),
+      widthTablet: { type: DataTypes.INTEGER, allowNull: true },
+      widthPhone: { type: DataTypes.INTEGER, allowNull: true },
+      known: { ...text(), defaultValue: 'noted' },
+      widthSeen: { type: DataTypes.INTEGER, allowNull: true },
       selector: maybeText(),
       position: integer(0),
     },

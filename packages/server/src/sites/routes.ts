@@ -9,28 +9,18 @@ import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
 import { paged, windowOf } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
-import { refusalOf } from '../platform/outbound/refusal'
 import { describeSite } from './describe-site'
+import { addPages, keepRooms, tieReading, type KeptRoom } from './keep-read'
 import { Client, Page, Placement, Site } from './models'
 import { allPlaces, listSites } from './queries'
+import { requireReachable } from './reachable'
 import { requireSelector } from './selector'
+import { usualPlacements } from './usual-placements'
 
-/** What most pages have; a new site begins with these, shared by all its pages. */
-const usualPlacements = [
-  { name: 'header', region: 'header', width: 1280 },
-  { name: 'main', region: 'main', width: 720 },
-  { name: 'sidebar', region: 'sidebar', width: 300 },
-  { name: 'footer', region: 'footer', width: 1280 },
-] as const
+const assumed: KeptRoom[] = usualPlacements.map((room) => ({ ...room, known: 'assumed' }))
 
 export function siteRoutes(serve: Serve, context: Context): void {
   const { db, config } = context
-
-  const requireReachable = (origin: string) => {
-    const refusal = refusalOf(origin, { localhostNames: config.demo })
-    if (refusal)
-      throw new AppError('address-refused', { message: refusal, issues: [{ field: 'origin', message: refusal }] })
-  }
 
   serve(routes.sites.platforms, () => ({
     rows: Object.values(profiles).map(({ id, name, words }) => ({ id, name, words })),
@@ -48,16 +38,14 @@ export function siteRoutes(serve: Serve, context: Context): void {
     }
   })
 
-  serve(routes.sites.add, async ({ body: { client, ...wanted }, userId }) => {
-    requireReachable(wanted.origin)
+  serve(routes.sites.add, async ({ body: { client, readingId, pages, rooms, ...wanted }, userId }) => {
+    requireReachable(config, wanted.origin, 'origin')
     const site = await db.transaction(async (transaction) => {
       const clientId = await clientByName(db, client, transaction)
       const made = await Site.create({ ...wanted, clientId, keeperId: userId }, { transaction })
-      await Page.create({ siteId: made.id, title: 'Home', path: '/' }, { transaction })
-      await Placement.bulkCreate(
-        usualPlacements.map((p, position) => ({ ...p, siteId: made.id, position })),
-        { transaction },
-      )
+      await addPages(made.id, pages?.length ? pages : [{ title: 'Home', path: '/' }], transaction)
+      await keepRooms(context, made.id, rooms ?? assumed, transaction)
+      if (readingId) await tieReading(readingId, made.id, transaction)
       await record('site-added', { userId, siteId: made.id }, transaction)
       return made
     })
@@ -68,11 +56,23 @@ export function siteRoutes(serve: Serve, context: Context): void {
 
   serve(routes.sites.change, async ({ params, body: { look, ...change } }) => {
     const site = await found(Site.findByPk(params.id))
-    if (change.origin) requireReachable(change.origin)
+    if (change.origin) requireReachable(config, change.origin, 'origin')
     const before = site.timeZone
     await db.transaction(async (transaction) => {
       await site.update({ ...change, ...(look === undefined ? {} : noted(site, look)) }, { transaction })
       if (look !== undefined || site.timeZone !== before) await recomputeForSite(context, site.id, transaction)
+    })
+    return describeSite(db, site.id)
+  })
+
+  serve(routes.sites.take, async ({ params, body: { readingId, pages, rooms, ...facts }, userId }) => {
+    const site = await found(Site.findByPk(params.id))
+    await db.transaction(async (transaction) => {
+      await site.update(facts, { transaction })
+      await addPages(site.id, pages, transaction)
+      await keepRooms(context, site.id, rooms, transaction)
+      await tieReading(readingId, site.id, transaction)
+      await record('site-read', { userId, siteId: site.id }, transaction)
     })
     return describeSite(db, site.id)
   })
@@ -113,8 +113,11 @@ export function siteRoutes(serve: Serve, context: Context): void {
     const placement = await found(Placement.findByPk(params.id))
     requireSelector(change.selector)
     const before = placement.width
+    // Whoever writes a width knows it, unless a browser saw just that.
+    const known = change.width === placement.widthSeen ? ('read' as const) : ('noted' as const)
+    const noted = change.width === undefined ? {} : { known, widthSeen: null }
     await db.transaction(async (transaction) => {
-      await placement.update(change, { transaction })
+      await placement.update({ ...change, ...noted }, { transaction })
       if (placement.width !== before) await recomputeForPlacement(context, placement.id, transaction)
     })
     return describeSite(db, placement.siteId)

@@ -1,5 +1,28 @@
+import type { Sequelize } from 'sequelize'
+import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
+import { siteReadings } from './migration'
 import { defineSites } from './models'
+import { carryOutReading, forgetReadings, readSiteJob } from './reading/job'
+import { defineSiteReadings } from './reading/models'
+import { siteReadingRoutes } from './reading/routes'
 import { siteRoutes } from './routes'
 
-export const sites: Subject = { name: 'sites', models: defineSites, routes: siteRoutes }
+const readingsForgotten = job<Record<string, never>>('site-readings-forgotten')
+
+export const sites: Subject = {
+  name: 'sites',
+  migrations: [siteReadings],
+  models(db: Sequelize) {
+    defineSites(db)
+    defineSiteReadings(db)
+  },
+  routes(serve, context) {
+    siteRoutes(serve, context)
+    siteReadingRoutes(serve, context)
+  },
+  work: [
+    work(readSiteJob, { atOnce: 2, each: 1 }, (context, { readingId }) => carryOutReading(context, readingId)),
+    work(readingsForgotten, { cron: '17 3 * * *' }, forgetReadings),
+  ],
+}

@@ -2,6 +2,7 @@ import { escape } from '../html'
 import type { Content } from '../state/store'
 import { regionHtml } from './boxes'
 import type { RegionName, Site, SitePage } from './site'
+import { styleSheetPath } from './style'
 
 export interface PageContents {
   shared: Content
@@ -24,7 +25,7 @@ export function pageHtml(
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>${escape(page.title)} · ${escape(site.name)}</title>
-<link rel="stylesheet" href="/style.css">
+<link rel="stylesheet" href="${styleSheetPath(site)}">
 </head>
 <body>
 ${editor ? `<div class="editor-bar">You are signed in. <a href="${editor.deskPath}">Back to the desk</a></div>` : ''}

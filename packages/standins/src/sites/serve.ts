@@ -5,14 +5,17 @@ import { fontFiles } from './fonts'
 import { pageHtml } from './page'
 import { drawShore } from './picture'
 import type { Site } from './site'
-import { styleSheet } from './style'
+import { robots, siteMap } from './site-map'
+import { styleSheet, styleSheetPath } from './style'
 
 /** Answers a visitor of a client site: files, trouble, the page cache, the page. */
 export function serveSite(site: Site, store: Store, request: FastifyRequest, reply: FastifyReply): FastifyReply {
   const url = new URL(request.url, 'http://site.invalid')
   const path = url.pathname === '/' ? '/' : url.pathname.replace(/\/+$/, '')
-  if (path === '/style.css') return file(reply, 'text/css; charset=utf-8', styleSheet(site))
+  if (path === styleSheetPath(site)) return file(reply, 'text/css; charset=utf-8', styleSheet(site))
   if (path === '/picture.svg') return file(reply, 'image/svg+xml', drawShore(site.host))
+  if (path === '/robots.txt') return file(reply, 'text/plain; charset=utf-8', robots(site, request))
+  if (path === '/sitemap.xml') return file(reply, 'application/xml; charset=utf-8', siteMap(site, request))
   if (path.startsWith('/fonts/')) return font(reply, path.slice('/fonts/'.length))
   return servePage(site, store, request, reply, path, url.search)
 }

@@ -6,22 +6,27 @@ import Labelled from './Labelled.vue'
 
 /** What is noted of a site when it is added, and corrected later. */
 const site = defineModel<SiteFacts>({ required: true })
-defineProps<{ about: (field: string) => string; nameHint?: string }>()
+defineProps<{
+  about: (field: string) => string
+  /** Where a field's value was read, or that it is assumed. */
+  told?: Partial<Record<keyof SiteFacts, string>>
+}>()
 const { data } = usePlatforms()
 const platforms = computed(() => data.value?.rows ?? [])
 const zones = Intl.supportedValuesOf('timeZone')
 </script>
 
 <template>
-  <InputField v-model="site.name" label="Name of the site" :hint="nameHint" :fault="about('name')" />
+  <InputField v-model="site.name" label="Name of the site" :hint="told?.name" :fault="about('name')" />
   <InputField
     v-model="site.origin"
     label="Web address"
     inputmode="url"
     placeholder="https://"
+    :hint="told?.origin"
     :fault="about('origin')"
   />
-  <Labelled v-slot="{ id, invalid, described }" label="Built with" :fault="about('platform')">
+  <Labelled v-slot="{ id, invalid, described }" label="Built with" :hint="told?.platform" :fault="about('platform')">
     <select :id="id" v-model="site.platform" class="field" :aria-invalid="invalid" :aria-describedby="described">
       <option v-for="platform in platforms" :key="platform.id" :value="platform.id">{{ platform.name }}</option>
     </select>
@@ -31,7 +36,7 @@ const zones = Intl.supportedValuesOf('timeZone')
     label="Keeps pages in a cache, minutes"
     min="0"
     max="43200"
-    hint="0 where it keeps none."
+    :hint="told?.cacheMinutes ?? '0 where it keeps none.'"
     :fault="about('cacheMinutes')"
   />
   <InputField
@@ -39,8 +44,15 @@ const zones = Intl.supportedValuesOf('timeZone')
     label="Time zone"
     list="time-zones"
     autocomplete="off"
-    hint="Like Atlantic/Faroe."
+    :hint="told?.timeZone ?? 'Like Atlantic/Faroe.'"
     :fault="about('timeZone')"
+  />
+  <InputField
+    v-model="site.language"
+    label="Language"
+    autocomplete="off"
+    :hint="told?.language ?? 'Of its pages, like en or pt-BR.'"
+    :fault="about('language')"
   />
   <datalist id="time-zones"><option v-for="zone in zones" :key="zone" :value="zone" /></datalist>
 </template>

@@ -11,6 +11,8 @@ export interface SiteFacts {
   platform: string
   cacheMinutes: number | null
   timeZone: string
+  /** BCP 47; empty where it is not known. */
+  language: string
 }
 
 export const useSiteList = (asked: () => { q: string; page: number }) =>
@@ -34,8 +36,15 @@ const after = async <T>(done: Promise<T>): Promise<T> => {
   return answer
 }
 
+/** What was read of a site besides. */
+type Read = Pick<Needed<typeof sites.add>['body'], 'readingId' | 'pages' | 'rooms'>
+
+/** Takes over what a new reading says. */
+export const takeReading = (id: string, body: Needed<typeof sites.take>['body']) =>
+  take(ask(sites.take, { params: { id }, body }))
+
 // A field that was emptied goes to the server as it is: the server says what is wrong with it.
-export const addSite = (site: SiteFacts & { client: string }) =>
+export const addSite = (site: SiteFacts & { client: string } & Read) =>
   after(ask(sites.add, { body: site as Needed<typeof sites.add>['body'] }))
 export const changeSite = (id: string, body: object) => take(ask(sites.change, { params: { id }, body }))
 export const addPage = (siteId: string, page: { title: string; path: string }) =>

@@ -18,6 +18,12 @@ const isWritten = (name: string) =>
   /[aeiouy]/i.test(name) &&
   !/[a-z][A-Z].*[a-z][A-Z]/.test(name)
 
+/** A selector of an element itself, by what is likely to stay; null where there is none that is the only one of its sort. */
+export function markOf(page: Page, element: Element): string | null {
+  for (const selector of namesOf(element)) if (matchesOf(page, selector)?.size === 1) return selector
+  return null
+}
+
 /**
  * A selector of the nearest container of a node that is likely to stay when the page is edited, and that is the only one of
  * its sort there; null where there is none.
@@ -25,7 +31,8 @@ const isWritten = (name: string) =>
 export function markFor(page: Page, node: AnyNode): string | null {
   for (const element of ancestors(node)) {
     if (element.name === 'body' || element.name === 'html') return null
-    for (const selector of namesOf(element)) if (matchesOf(page, selector)?.size === 1) return selector
+    const selector = markOf(page, element)
+    if (selector) return selector
   }
   return null
 }

@@ -138,6 +138,18 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
     return null
   }
 
+  /** Px that what an element stands in leaves to it. */
+  const roomIn = ({ parentElement: around }: Element): number | null => {
+    if (!around) return null
+    const style = getComputedStyle(around)
+    const px = (value: string) => parseFloat(value) || 0
+    const [left, right] = [
+      px(style.paddingLeft) + px(style.borderLeftWidth),
+      px(style.paddingRight) + px(style.borderRightWidth),
+    ]
+    return Math.round(around.getBoundingClientRect().width - left - right)
+  }
+
   const sidewaysNow = () => (document.scrollingElement ?? root).scrollWidth > innerWidth + 1
   const sideways = sidewaysNow()
   const elements = [...document.querySelectorAll<HTMLElement>(`[${mark}], iframe, object, embed`)].filter(
@@ -195,6 +207,7 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
         overflows ||
         Boolean(parent && parent.width > 0 && box.width > parent.width + 2 && box.right > parent.right + 2),
       beside: beside(element),
+      room: roomIn(element),
       shift: (noted?.shifts ?? [])
         .filter(({ nodes }) => nodes.some((node) => node === element || element.contains(node)))
         .reduce((sum, { value }) => sum + value, 0),

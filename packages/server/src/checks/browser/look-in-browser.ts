@@ -4,6 +4,7 @@ import { lookKinds, type BrowserLookId } from '@pebblestrand/core/verify/words'
 import type { Page, Response } from 'playwright-core'
 import type { Visit } from '../../platform/browser/pool'
 import { allReady, measure, measureFrame, scrollThrough, watch } from './in-page'
+import { pictureOf } from './picture'
 
 /** A look by a browser, and the picture it took. */
 export interface Sighting {
@@ -12,10 +13,8 @@ export interface Sighting {
   picture: Buffer | null
 }
 
-/** Ms: for the page itself, for what is ours to be there, and for a picture. */
-const WAITS = { page: 12_000, ready: 4000, picture: 5000 }
-/** Px of a page that are in its picture. */
-const TALLEST = 4000
+/** Ms: for the page itself, and for what is ours to be there. */
+const WAITS = { page: 12_000, ready: 4000 }
 /** Bytes of markup that are kept. */
 const MOST_HTML = 5 * 1024 * 1024
 
@@ -126,18 +125,6 @@ async function sightOf(page: Page, how: BrowserLookId, origin: string, heard: He
   }
   return { width: lookKinds[how].window.width, ...rest, widgets: measured, errors: heard.errors, failed: heard.failed }
 }
-
-const pictureOf = (page: Page, width: number, height: number): Promise<Buffer | null> =>
-  page
-    .screenshot({
-      type: 'jpeg',
-      quality: 60,
-      fullPage: true,
-      clip: { x: 0, y: 0, width, height: Math.max(1, Math.min(height, TALLEST)) },
-      timeout: WAITS.picture,
-      animations: 'disabled',
-    })
-    .catch(() => null)
 
 const headersOf = async (answer: Response | null): Promise<Record<string, string>> =>
   (await answer?.allHeaders().catch(() => null)) ?? {}

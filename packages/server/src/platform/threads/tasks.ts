@@ -8,7 +8,15 @@ import {
   type SourceCandidate,
   type SourceErrorCode,
 } from '@pebblestrand/core/sources'
-import { pageWithRoom as roomIn, verifyPage, type Look, type Plan, type Verified } from '@pebblestrand/core/verify'
+import { nameFrom, readFirstPage as readFirst, roomsOf, type MeasuredPage } from '@pebblestrand/core/site-facts'
+import {
+  pageWithRoom as roomIn,
+  parsePage,
+  verifyPage,
+  type Look,
+  type Plan,
+  type Verified,
+} from '@pebblestrand/core/verify'
 
 // What is done in a thread of its own: everything that reads a document somebody else wrote.
 
@@ -48,6 +56,16 @@ interface PageRequest {
   placement: NonNullable<Plan['placement']>
   install: string | null
 }
+
+/** What a site's first page says of it. */
+export const readFirstPage = (look: Look) => readFirst(look)
+
+/** What a site calls itself. */
+export const nameSite = (looks: Look[]) => nameFrom(looks)
+
+/** The rooms of a page that a browser measured. */
+export const findRooms = ({ html, boxes }: { html: string; boxes: MeasuredPage['boxes'] }) =>
+  roomsOf({ page: parsePage(html), boxes })
 
 /** Answers when its thread is up. */
 export const ready = () => true

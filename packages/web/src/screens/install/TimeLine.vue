@@ -16,6 +16,7 @@ const forms: Record<string, InstallStatus> = {
   retired: 'retired',
   kept: 'pasted',
   method: 'planned',
+  'width-changed': 'pasted',
 }
 const form = (entry: Entry): InstallStatus =>
   entry.verb === 'checked' ? (entry.data.status as InstallStatus) : (forms[entry.verb] ?? 'planned')
@@ -33,6 +34,8 @@ function says(entry: Entry): string {
       return entry.data.title
         ? String(entry.data.title)
         : statuses[entry.data.status as InstallStatus].name.replace(/^./, (c) => c.toUpperCase())
+    case 'width-changed':
+      return String(entry.data.title)
     case 'retiring':
       return `To be taken out${by}`
     case 'retired':

@@ -15,6 +15,8 @@ const wanted = reactive({
   name: props.placement?.name ?? '',
   region: (props.placement?.region ?? 'main') as Region,
   width: (props.placement?.width ?? 300) as number | null,
+  widthTablet: props.placement?.widthTablet ?? null,
+  widthPhone: props.placement?.widthPhone ?? null,
   selector: props.placement?.selector ?? '',
   shared: props.placement ? props.placement.pageId === null : true,
 })
@@ -55,6 +57,22 @@ async function keep(): Promise<void> {
         hint="As a visitor with a desktop screen sees it."
         :fault="about('width')"
       />
+      <div class="grid grid-cols-2 gap-x-4">
+        <InputField
+          v-model.number="wanted.widthTablet"
+          label="On a tablet, px"
+          min="40"
+          max="4000"
+          :fault="about('widthTablet')"
+        />
+        <InputField
+          v-model.number="wanted.widthPhone"
+          label="On a phone, px"
+          min="40"
+          max="4000"
+          :fault="about('widthPhone')"
+        />
+      </div>
       <InputField
         v-model="wanted.selector"
         label="CSS selector"

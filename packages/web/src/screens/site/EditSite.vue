@@ -11,8 +11,15 @@ import { emptyLook, lookFields } from './look-fields'
 /** Corrects what is noted of a site: where and what it is, and how it looks. */
 const props = defineProps<{ site: SiteDetail }>()
 const emit = defineEmits<{ close: []; removed: [] }>()
-const { name, origin, platform, cacheMinutes, timeZone, look } = props.site
-const facts = ref<SiteFacts>({ name, origin, platform: platform.id, cacheMinutes, timeZone })
+const { name, origin, platform, cacheMinutes, timeZone, language, look } = props.site
+const facts = ref<SiteFacts>({
+  name,
+  origin,
+  platform: platform.id,
+  cacheMinutes,
+  timeZone,
+  language: language ?? '',
+})
 const noted = ref<Record<string, string | number | null>>(
   Object.fromEntries(lookFields.map((field) => [field.name, (look ?? emptyLook)[field.name]])),
 )

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Region } from '@pebblestrand/core/platforms'
 import { computed } from 'vue'
+import { asApiError } from '../../api/error'
 import type { Page, Placement, SiteDetail, WidgetRow } from '../../api/types'
+import { sayFault } from '../../frame/notices'
+import { changePlacement } from '../../queries/sites'
 import { installsOn, placementsOf } from './pages'
 import PlacedWidget from './PlacedWidget.vue'
 import PlacementBox from './PlacementBox.vue'
@@ -21,6 +24,8 @@ const columnWidth = (region: Region) => share(Math.max(...of(region).map((p) => 
 const overPage = computed(() => installs.value.filter((i) => i.placementId === null))
 const inside = (placement: Placement) => installs.value.filter((i) => i.placementId === placement.id)
 const columns: Region[] = ['main', 'sidebar']
+const widen = (placement: Placement, width: number) =>
+  changePlacement(placement.id, { width }).catch((e: unknown) => sayFault(asApiError(e)))
 const boxOf = (placement: Placement) => ({
   placement,
   installs: inside(placement),
@@ -33,7 +38,12 @@ const boxOf = (placement: Placement) => ({
 <template>
   <div class="mx-auto max-w-[640px] border border-ink bg-sheet">
     <div v-for="placement in of('header')" :key="placement.id" class="border-b border-dashed border-soft/60">
-      <PlacementBox v-bind="boxOf(placement)" @drop="emit('drop', $event, placement)" @edit="emit('edit', placement)" />
+      <PlacementBox
+        v-bind="boxOf(placement)"
+        @drop="emit('drop', $event, placement)"
+        @edit="emit('edit', placement)"
+        @widen="widen(placement, $event)"
+      />
     </div>
     <div class="flex justify-center gap-[3%] py-4">
       <div
@@ -48,12 +58,18 @@ const boxOf = (placement: Placement) => ({
             v-bind="boxOf(placement)"
             @drop="emit('drop', $event, placement)"
             @edit="emit('edit', placement)"
+            @widen="widen(placement, $event)"
           />
         </div>
       </div>
     </div>
     <div v-for="placement in of('footer')" :key="placement.id" class="border-t border-dashed border-soft/60">
-      <PlacementBox v-bind="boxOf(placement)" @drop="emit('drop', $event, placement)" @edit="emit('edit', placement)" />
+      <PlacementBox
+        v-bind="boxOf(placement)"
+        @drop="emit('drop', $event, placement)"
+        @edit="emit('edit', placement)"
+        @widen="widen(placement, $event)"
+      />
     </div>
     <section v-if="overPage.length" class="border-t border-ink px-[10px] py-2" aria-label="Over the page">
       <h3 class="font-sans text-[12.5px] font-semibold tracking-normal text-soft">over the page</h3>

@@ -14,7 +14,7 @@ const props = defineProps<{
   thumbnails: Record<string, Thumbnail>
   tall?: boolean
 }>()
-const emit = defineEmits<{ drop: [widget: WidgetRow]; edit: [] }>()
+const emit = defineEmits<{ drop: [widget: WidgetRow]; edit: []; widen: [width: number] }>()
 
 const box = ref<HTMLElement | null>(null)
 const over = ref(false)
@@ -37,6 +37,13 @@ onBeforeUnmount(() => stop())
 const verdict = computed(() =>
   over.value && props.offered ? fitOf(props.offered.kind, props.offered.settings, props.placement.width) : null,
 )
+/** Of what stands there, what fitted the width that was read and does not fit the one that was seen. */
+const unfit = computed(() => {
+  const { width, widthSeen } = props.placement
+  if (!widthSeen) return []
+  const fits = ({ kind, settings }: InstallOnSite, px: number) => fitOf(kind, settings, px)?.verdict === 'fits'
+  return props.installs.filter((one) => fits(one, width) && !fits(one, widthSeen)).map(({ widget }) => widget)
+})
 const size = computed(() =>
   verdict.value && props.offered ? sizeWords(props.offered, verdict.value, props.placement.width) : '',
 )
@@ -63,9 +70,17 @@ const size = computed(() =>
         :aria-label="`Change ${placement.name}: ${placement.width} px`"
         @click="emit('edit')"
       >
-        {{ placement.width }} px
+        {{ placement.known === 'assumed' ? 'about ' : '' }}{{ placement.width }} px
       </button>
     </h3>
+    <p v-if="placement.widthSeen" class="mt-1 text-[13px] leading-[1.4] text-ochre">
+      {{ placement.widthSeen }} px wide at the last look<template v-if="unfit.length"
+        >: {{ unfit.join(', ') }} no longer {{ unfit.length === 1 ? 'fits' : 'fit' }}</template
+      >.
+      <button type="button" class="word text-[13px]" @click="emit('widen', placement.widthSeen!)">
+        Note {{ placement.widthSeen }} px
+      </button>
+    </p>
     <ul>
       <PlacedWidget
         v-for="install in installs"

@@ -17,6 +17,7 @@ import EditSite from './EditSite.vue'
 import PageList from './PageList.vue'
 import PagePlan from './PagePlan.vue'
 import { firstPage, placementsOf } from './pages'
+import ReadAgain from './ReadAgain.vue'
 import SiteFacts from './SiteFacts.vue'
 import Tray from './Tray.vue'
 
@@ -26,7 +27,11 @@ const router = useRouter()
 const { data: site, error, refetch } = useSite(() => props.id)
 const lifted = ref<WidgetRow | null>(null)
 const panel = ref<
-  { kind: 'site' } | { kind: 'page'; page: Page | null } | { kind: 'placement'; placement: Placement | null } | null
+  | { kind: 'site' }
+  | { kind: 'read' }
+  | { kind: 'page'; page: Page | null }
+  | { kind: 'placement'; placement: Placement | null }
+  | null
 >(null)
 
 const page = computed(
@@ -112,7 +117,9 @@ async function place(widget: WidgetRow, placement: Placement | null): Promise<vo
       :site="site"
       class="border-rule px-4 py-5 lg:col-start-2 xl:col-start-auto xl:border-l xl:pr-8 xl:pl-5"
       @edit="panel = { kind: 'site' }"
+      @read="panel = { kind: 'read' }"
     />
+    <ReadAgain v-if="panel?.kind === 'read'" :site="site" @close="panel = null" />
     <EditSite v-if="panel?.kind === 'site'" :site="site" @close="panel = null" @removed="afterRemoval('site')" />
     <EditPage
       v-if="panel?.kind === 'page'"

@@ -2,10 +2,14 @@
 import { duration } from '@pebblestrand/core/words'
 import { computed } from 'vue'
 import type { SiteDetail } from '../../api/types'
+import PageWithRooms from '../../parts/PageWithRooms.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 
 const props = defineProps<{ site: SiteDetail }>()
-const emit = defineEmits<{ edit: [] }>()
+const emit = defineEmits<{ edit: []; read: [] }>()
+/** "Portuguese (Brazil)", in the words of this person's own language. */
+const languageName = (tag: string) => new Intl.DisplayNames(undefined, { type: 'language' }).of(tag) ?? tag
+const assumed = computed(() => props.site.placements.filter(({ known }) => known === 'assumed').map(({ name }) => name))
 const family = (css: string) => css.split(',')[0]!.replace(/"/g, '')
 const fonts = computed(() =>
   props.site.look
@@ -58,6 +62,10 @@ const fonts = computed(() =>
         <dt>Time zone</dt>
         <dd>{{ site.timeZone }}</dd>
       </div>
+      <div v-if="site.language">
+        <dt>Language</dt>
+        <dd>{{ languageName(site.language) }}</dd>
+      </div>
       <div v-if="site.keeper">
         <dt>Looks after it</dt>
         <dd>{{ site.keeper }}</dd>
@@ -66,6 +74,17 @@ const fonts = computed(() =>
     <p v-if="!site.look" class="mt-2 text-[13.5px] text-soft">
       Its fonts and colours are not noted yet: the stage shows widgets in plain ones.
     </p>
-    <button type="button" class="word mt-3 text-[14px]" @click="emit('edit')">Correct what is noted</button>
+    <p v-if="assumed.length" class="mt-2 text-[13.5px] text-soft">
+      The {{ assumed.length === 1 ? 'width' : 'widths' }} of {{ assumed.join(', ') }}
+      {{ assumed.length === 1 ? 'is' : 'are' }} assumed: nobody has looked yet.
+    </p>
+    <button type="button" class="word mt-3 block text-[14px]" @click="emit('edit')">Correct what is noted</button>
+    <button type="button" class="word mt-2 block text-[14px]" @click="emit('read')">Read it again</button>
+    <template v-if="site.reading?.read?.picture">
+      <PageWithRooms :reading-id="site.reading.id" :read="site.reading.read" class="mt-5 max-h-[420px]" />
+      <p v-if="site.reading.at" class="mt-1 text-[13px] text-soft">
+        Its first page, read <TimeAgo :at="site.reading.at" />
+      </p>
+    </template>
   </aside>
 </template>

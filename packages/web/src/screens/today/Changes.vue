@@ -16,6 +16,7 @@ const verbs: Record<string, string> = {
   method: 'other method',
 }
 function said(change: TodayAnswer['lately'][number]): string {
+  if (change.verb === 'width-changed') return String(change.data.title)
   if (change.verb !== 'checked') return verbs[change.verb] ?? change.verb
   return (
     (change.data.title as string | null) ?? statuses[change.data.status as keyof typeof statuses]?.name ?? 'checked'
