@@ -2,7 +2,8 @@ import { fontFace } from './fonts'
 import type { Site } from './site'
 
 /** Where it lies: a CMS has its themes in a folder. */
-export const styleSheetPath = ({ platform }: Site) => (platform === 'cms' ? '/content/themes/shore/style.css' : '/style.css')
+export const styleSheetPath = ({ platform }: Site) =>
+  platform === 'cms' ? '/content/themes/shore/style.css' : '/style.css'
 
 /** Each site's own style sheet, from its theme. */
 export function styleSheet({ theme: t }: Site): string {
