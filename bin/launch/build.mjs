@@ -60,17 +60,20 @@ async function bundleNode(entry, outfile, define = {}) {
 }
 
 /** What starts often, a command or a thread: everything in one file is read in half the time. */
-async function bundleWhole(entry, outfile) {
+async function bundleWhole(entry, outfile, external = []) {
   const { build } = await import('esbuild')
   await build({
     entryPoints: [entry],
     outfile,
     bundle: true,
-    minify: true,
+    // Names stay: functions that are sent into a page are found by them there.
+    minifyWhitespace: true,
+    minifySyntax: true,
     keepNames: true,
     platform: 'node',
     format: 'cjs',
     target: 'node20',
+    external,
     logLevel: 'error',
   })
 }
@@ -131,8 +134,15 @@ const parts = [
   {
     name: 'pebble',
     mark: at('server', 'dist', 'pebble.cjs'),
-    sources: [at('server', 'src', 'cli'), at('core', 'src')],
-    make: () => bundleWhole(at('server', 'src', 'cli', 'main.ts'), at('server', 'dist', 'pebble.cjs')),
+    sources: [
+      at('server', 'src', 'cli'),
+      at('server', 'src', 'checks'),
+      at('server', 'src', 'platform'),
+      at('core', 'src'),
+    ],
+    // What drives a browser stays outside: it is loaded by who asks for one.
+    make: () =>
+      bundleWhole(at('server', 'src', 'cli', 'main.ts'), at('server', 'dist', 'pebble.cjs'), ['playwright-core']),
   },
   {
     name: 'stand-ins',

@@ -1,6 +1,6 @@
-import { browserLookIds, lookIds } from '@pebblestrand/core/verify/words'
+import { browserLookIds, findingCodes, lookIds, type FindingCode } from '@pebblestrand/core/verify/words'
 import { z } from 'zod'
-import { Id, IdParams, paged, Paging, Time } from './fields'
+import { Id, IdParams, line, paged, Paging, Time } from './fields'
 import { CheckState, Facts, Finding, Status } from './findings'
 import { route } from './route'
 
@@ -15,6 +15,9 @@ export const Check = z.object({
   facts: Facts.nullable(),
   problem: z.string().nullable(),
 })
+
+/** What may be put away: not that something is still there which is meant to be gone. */
+export const mutableCodes = findingCodes.filter((code) => code !== 'still-there') as [FindingCode, ...FindingCode[]]
 
 /** A run over many installs, and how far it is. */
 export const Round = z.object({
@@ -63,6 +66,27 @@ export const checkRoutes = {
     params: IdParams.extend({ how: z.enum(lookIds) }),
     answer: z.string(),
     file: true,
+  }),
+  mute: route({
+    method: 'PUT',
+    path: '/api/installs/:id/mutes/:code',
+    may: 'member',
+    summary: 'Put a finding away, with a reason, until a day',
+    params: IdParams.extend({ code: z.enum(mutableCodes, 'cannot be put away') }),
+    body: z.object({
+      reason: line(300),
+      /** The first day on which it counts again. */
+      until: z.iso.date('must be a date like 2026-12-24'),
+    }),
+    answer: z.object({}),
+  }),
+  unmute: route({
+    method: 'DELETE',
+    path: '/api/installs/:id/mutes/:code',
+    may: 'member',
+    summary: 'Let a finding count again',
+    params: IdParams.extend({ code: z.enum(mutableCodes, 'cannot be put away') }),
+    answer: z.object({}),
   }),
   newestRound: route({
     method: 'GET',

@@ -16,6 +16,8 @@ export const Facts = z.object({
   room: z.number().nullish(),
   /** What its placement can be marked by, where it has no mark that fits. */
   mark: z.string().nullish(),
+  /** Where that is drawn in a wide window, px. */
+  markBox: z.object({ x: z.number(), y: z.number(), width: z.number(), height: z.number() }).nullish(),
 })
 
 export const Proof = z.object({
@@ -34,6 +36,8 @@ export const Finding = z.object({
   says: z.string(),
   remedy: z.string(),
   proof: Proof,
+  /** A person has put it away: why, and until when. */
+  muted: z.object({ reason: z.string(), until: Time, by: z.string().nullable() }).nullable(),
 })
 
 export const checkStates = ['queued', ...lookIds, 'judging', 'done', 'failed', 'stopped'] as const

@@ -7,7 +7,7 @@ import { Status } from './findings'
 import { SiteLook, Thumbnail } from './look'
 import { route } from './route'
 import { SiteRead } from './site-readings'
-import { PagePath, siteFacts } from './site-fields'
+import { Address, PagePath, siteFacts } from './site-fields'
 
 export const siteOrders = ['name', 'attention'] as const
 
@@ -33,7 +33,7 @@ export const SiteRow = z.object({
   pebbles: z.array(Pebble),
 })
 
-export const Page = z.object({ id: z.uuid(), title: z.string(), path: z.string() })
+export const Page = z.object({ id: z.uuid(), title: z.string(), path: z.string(), previewUrl: z.string().nullable() })
 
 /** How a placement's widths are known: a person wrote them, a browser measured them, or they are as on most sites. */
 export const placementKnown = ['noted', 'read', 'assumed'] as const
@@ -105,7 +105,12 @@ export const Place = z.object({
   look: SiteLook.nullable(),
 })
 
-const NewPage = z.object({ title: line(80), path: PagePath })
+const NewPage = z.object({
+  title: line(80),
+  path: PagePath,
+  /** Where an editor's preview can be seen without signing in; empty where there is none. */
+  previewUrl: z.union([z.literal('').transform(() => null), Address]).nullish(),
+})
 
 const width = wholeNumber(40, 4000)
 /** Px at narrower windows; null where the region is not shown then, or nobody knows. */

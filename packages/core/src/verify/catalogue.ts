@@ -241,6 +241,23 @@ export const catalogue = {
     remedy: (d) => `Publish there: ${d.steps?.publish ?? "use the editor's publish button"}.`,
     nextAction: 'publish',
   },
+  'signed-in-only': {
+    subject: 'install',
+    weight: 36,
+    title: 'Only editors see it.',
+    says: () => 'At the page’s preview address it is there; visitors do not get it.',
+    remedy: (d) =>
+      `Publish there: ${d.steps?.publish ?? "use the editor's publish button"}. Then look whether its block is shown to everyone.`,
+    nextAction: 'publish',
+  },
+  'broken-link': {
+    subject: 'item',
+    weight: 25,
+    title: 'A link in it leads nowhere.',
+    says: (d) => `${d.problem}`,
+    remedy: () => 'Mend the link where the item comes from, or leave that item out.',
+    nextAction: 'look',
+  },
   absent: {
     subject: 'install',
     weight: 30,

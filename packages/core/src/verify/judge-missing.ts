@@ -11,6 +11,8 @@ export interface Beside {
   pastCache: boolean
   /** Whether visitors still get a copy that has it. */
   stillServed: boolean
+  /** The page as editors see it, where it stands there. */
+  preview: Seen | null
 }
 
 /** No copy of the install runs on the page: what stands there instead, and if nothing, why? The most telling answer alone. */
@@ -20,6 +22,7 @@ export function judgeMissing(plan: Plan, seen: Seen, beside: Beside): Finding[] 
     asText(plan, seen) ??
     remnant(plan, seen) ??
     notRun(plan, seen) ??
+    forEditors(plan, beside) ??
     another(plan, seen) ??
     unchanged(plan, seen, beside)
   const { pastCache, stillServed } = beside
@@ -51,6 +54,12 @@ function asText(plan: Plan, seen: Seen): Finding | null {
 
 const notRun = (plan: Plan, seen: Seen): Finding | null =>
   seen.dead[0] ? note('inert', { where: seen.dead[0].where, planned: plan.placement?.region }, seen, seen.dead) : null
+
+/** Editors see it and visitors do not: it waits to be published, or its block is not shown to everyone. */
+function forEditors(plan: Plan, { preview, stillServed }: Beside): Finding | null {
+  if (!preview || stillServed || plan.status === 'planned' || plan.status === 'handed-over') return null
+  return note('signed-in-only', { steps: plan.words }, preview, preview.mine)
+}
 
 /** Something of ours in this very placement that is not planned for it. A frame of somebody else's at a path like ours is none. */
 function another(plan: Plan, seen: Seen): Finding | null {

@@ -104,6 +104,28 @@ describe('the stronger look wins', () => {
     ).toEqual(['still-there']))
 })
 
+describe('the width of its place', () => {
+  const measured = { placement: { region: 'sidebar', width: 300, measured: true } }
+  const notes = (room: number | null, plan: object) =>
+    judged(page, everywhere(sight({ room })), { plan }).notes.map(({ code }) => code)
+  it('that is another than was read is said', () => {
+    const { notes: said, findings, facts } = judged(page, everywhere(sight({ room: 260 })), { plan: measured })
+    expect(said).toEqual([{ code: 'width-changed', says: 'Its place is 260 px wide now; 300 px were read before.' }])
+    expect([findings, facts.room]).toEqual([[], 260])
+  })
+  it('is not said of a few px, of what a person wrote, or of what nobody saw', () => {
+    expect(notes(292, measured)).toEqual([])
+    expect(notes(260, { placement: { region: 'sidebar', width: 300 } })).toEqual([])
+    expect(notes(null, measured)).toEqual([])
+  })
+  it('what it can be marked by is given with where it is drawn', () => {
+    const boxes = Array.from({ length: 6 }, (_, i) => ({ x: i, y: 0, width: 300 + i, height: 100 }))
+    const { facts } = judged(page, everywhere(sight({ around: boxes })))
+    expect(facts.mark).not.toBeNull()
+    expect(boxes).toContainEqual(facts.markBox)
+  })
+})
+
 describe('what only a browser sees', () => {
   it.each<[string, Partial<WidgetSight>, Partial<Sight>, string, RegExp]>([
     [
@@ -118,6 +140,18 @@ describe('what only a browser sees', () => {
     ['nothing at all', { items: 0, lists: 0, letters: 0 }, {}, 'empty', /no items/],
     ['wider than its place', { overflows: true }, {}, 'overflow', /wider than its place/],
     ['the page scrolls sideways by us', {}, { sideways: true, sidewaysByUs: true }, 'overflow', /scroll sideways/],
+    [
+      'a link that leads nowhere',
+      {
+        broken: [
+          { url: 'https://news.example/gone', problem: 'answers 404' },
+          { url: 'https://news.example/b', problem: 'answers 410' },
+        ],
+      },
+      {},
+      'broken-link',
+      /news\.example\/gone answers 404\. So does another\./,
+    ],
     ['an older release', { release: 2 }, {}, 'old-release', /release 2; release 3/],
     [
       'stopped by a policy',

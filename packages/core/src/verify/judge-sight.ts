@@ -93,10 +93,17 @@ function faultsOf(plan: Plan, shown: Shown): Fault[] {
       code: 'overflow',
       data: { width: first!.box.width, sideways: shown.sight.sidewaysByUs || undefined },
     })
+  const broken = ready.flatMap((widget) => widget.broken ?? [])
+  if (broken.length) faults.push({ code: 'broken-link', data: { problem: brokenWords(broken) } })
   const old = ready.find(({ release }) => plan.release && release !== null && release < plan.release)
   if (old)
     faults.push({ code: 'old-release', data: { release: old.release!, wanted: plan.release!, steps: plan.words } })
   return faults
+}
+
+function brokenWords([first, ...others]: { url: string; problem: string }[]): string {
+  const more = others.length ? ` So ${others.length === 1 ? 'does another' : `do ${others.length} others`}.` : ''
+  return `${first!.url} ${first!.problem}.${more}`
 }
 
 /** A list without items, or nothing at all. */

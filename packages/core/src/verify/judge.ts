@@ -6,7 +6,8 @@ import type { ReadLook } from './look'
 import { isBrowserLook, lookKinds } from './look-kinds'
 import type { Plan } from './plan'
 import { isSamePage, movedTo, problemOf } from './reach'
-import { markFor } from './place/mark'
+import { borrowsScript } from './borrowed-script'
+import { markAround } from './place/mark'
 import { isMarkGone, placeOf, type Place } from './region'
 import { liesIn, note, scriptsFor, seenBy, type Seen } from './seen'
 import { statusAfter } from './status'
@@ -24,6 +25,8 @@ export interface Facts {
   copies: number
   /** A selector of what it stands in, for a placement that has no mark that fits. */
   mark: string | null
+  /** Where that is drawn in a wide window, px; null where no browser looked. */
+  markBox: { x: number; y: number; width: number; height: number } | null
   /** Px that a wide window leaves it, where a browser looked. */
   room: number | null
   /** Of the newest state we got, to compare with at the next check. */
@@ -32,12 +35,12 @@ export interface Facts {
 
 /** Something worth saying that is no fault. */
 export interface Note {
-  code: 'place-not-told' | 'mark-gone' | 'no-browser' | 'width-changed'
+  code: 'place-not-told' | 'mark-gone' | 'no-browser' | 'width-changed' | 'borrowed-script'
   says: string
 }
 
 export interface Verdict {
-  /** The weightiest first. */
+  /** The weightiest first, those that are muted last. */
   findings: Finding[]
   notes: Note[]
   status: InstallStatus
@@ -48,6 +51,8 @@ export interface Verdict {
 interface States {
   served: Seen
   newest: Seen
+  /** As editors see it, where an address for that was given. */
+  preview: Seen | null
 }
 
 /**
@@ -70,7 +75,8 @@ export function judge(plan: Plan, looks: readonly ReadLook[]): Verdict {
   const past = looks.find((read) => isPastCache(read, served))
   const newest = past ? seenBy(plan, past) : base
   const moved = destination ? [note('moved', { destination }, served)] : []
-  const states = { served: base, newest }
+  const preview = looks.find((read) => read.look.how === 'preview' && !problemOf(read.look, read.page))
+  const states = { served: base, newest, preview: preview ? seenBy(plan, preview) : null }
   const own = findingsOf(plan, states)
   const findings =
     shown.length && !plan.retiring
@@ -146,12 +152,13 @@ const sameCodes = (some: readonly Finding[], others: readonly Finding[]) =>
   others.every(({ code }) => some.some((one) => one.code === code))
 
 /** What is wrong with the install in one state of the page. */
-function faultsOf(plan: Plan, seen: Seen, { served, newest }: States): Finding[] {
+function faultsOf(plan: Plan, seen: Seen, { served, newest, preview }: States): Finding[] {
   if (isThere(plan, seen)) return judgePresent(plan, seen)
   return judgeMissing(plan, seen, {
     again: served === newest ? null : seen === served ? newest : served,
     pastCache: served !== newest,
     stillServed: seen !== served && isThere(plan, served),
+    preview: preview && isThere(plan, preview) ? preview : null,
   })
 }
 
@@ -197,18 +204,24 @@ function verdict(
   more: Note[] = [],
   room: number | null = null,
 ): Verdict {
-  const findings = [...found].sort((a, b) => b.weight - a.weight)
+  const isMuted = ({ code }: Finding) => Number(plan.muted.includes(code))
+  const findings = [...found].sort((a, b) => isMuted(a) - isMuted(b) || b.weight - a.weight)
   const [first] = clearest.mine
   const { look } = newest
   const markGone = first ? isMarkGone(clearest.page, plan.placement?.selector) : false
   const place = first ? liesIn(plan, clearest, first.node) : null
+  const mark =
+    first && plan.placement && (!plan.placement.selector || markGone) ? markAround(clearest.page, first.node) : null
+  const drawn =
+    clearest.look.how === 'desktop' ? clearest.look.sight?.widgets.find(({ id }) => id === plan.install) : undefined
   const facts = {
     status: look.status,
     finalUrl: look.finalUrl,
     region: place?.region ?? null,
     regionBy: place?.by ?? null,
     copies: clearest.mine.length,
-    mark: first && plan.placement && (!plan.placement.selector || markGone) ? markFor(clearest.page, first.node) : null,
+    mark: mark?.selector ?? null,
+    markBox: mark ? (drawn?.around?.[mark.steps] ?? null) : null,
     room,
     fingerprint: look.error || look.status >= 300 ? null : newest.fingerprint(),
   }
@@ -224,10 +237,22 @@ function verdict(
     ...(markGone
       ? [say('mark-gone', 'The mark of its placement fits nothing on the page any more: the theme has changed.')]
       : []),
+    ...(first && !plan.retiring ? borrowed(plan, clearest) : []),
     ...more,
   ]
   return { findings, notes, status: statusAfter(plan, findings), facts }
 }
+
+/** Its own script is not there; that of another of our widgets on the page runs it, as long as that one stands there. */
+const borrowed = (plan: Plan, seen: Seen): Note[] =>
+  borrowsScript(plan, seen)
+    ? [
+        say(
+          'borrowed-script',
+          'Its own script is not on the page: the script of another widget there runs it, and when that one goes, it stops.',
+        ),
+      ]
+    : []
 
 const say = (code: Note['code'], says: string): Note => ({ code, says })
 

@@ -4,6 +4,11 @@ const plain = {
   fresh: { name: 'past the cache', doing: 'Reading the page past its cache', pastCache: true },
 } as const
 
+/** Where an editor's preview can be seen: read where the agency gave its address. */
+const asEditor = {
+  preview: { name: 'at its preview address', doing: 'Reading the page at its preview address', pastCache: false },
+} as const
+
 /** Ways of looking at it in a browser, by the px of its window; common widths of phones, tablets and desktops. */
 const inBrowser = {
   phone: {
@@ -26,7 +31,7 @@ const inBrowser = {
   },
 } as const
 
-export const lookKinds = { ...plain, ...inBrowser } as const
+export const lookKinds = { ...plain, ...asEditor, ...inBrowser } as const
 
 export type PlainLookId = keyof typeof plain
 export type BrowserLookId = keyof typeof inBrowser

@@ -31,6 +31,8 @@ export const Plan = z.object({
   others: z.array(z.object({ install: z.string(), name: z.string(), here: z.boolean().default(false) })).default([]),
   /** The release it should show. */
   release: z.number().int().positive().nullish(),
+  /** Findings that a person has put away for a while: they are said, and do not make it need a hand. */
+  muted: z.array(z.string()).default([]),
   /** Meant to be gone: the check then proves the absence. */
   retiring: z.boolean().default(false),
   /** The platform's own next step, as clauses; see platforms/. */

@@ -45,6 +45,10 @@ export interface WidgetSight {
   shift: number
   /** Addresses that it links to. */
   links: string[]
+  /** Of those, the ones that were asked for and lead nowhere. */
+  broken?: { url: string; problem: string }[]
+  /** Boxes of what it stands in, from the nearest outwards. */
+  around?: { x: number; y: number; width: number; height: number }[]
   /** Px that what it stands in leaves it; looks of before did not say. */
   room?: number | null
 }

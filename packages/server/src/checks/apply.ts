@@ -1,5 +1,5 @@
 import type { Look, Verdict, Verified } from '@pebblestrand/core/verify'
-import { isBrowserLook } from '@pebblestrand/core/verify/words'
+import { plainLookIds } from '@pebblestrand/core/verify/words'
 import type { Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { announce } from '../delivery/announce'
@@ -40,7 +40,7 @@ export async function applyVerdict(
     },
     { transaction },
   )
-  const newest = looks.findLast(({ how }) => !isBrowserLook(how))!
+  const newest = looks.findLast(({ how }) => (plainLookIds as string[]).includes(how))!
   await advance(context, install, check, newest, verdict, now, transaction)
 }
 

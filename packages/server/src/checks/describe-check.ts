@@ -1,10 +1,20 @@
 import type { Sight } from '@pebblestrand/core/verify'
-import { literal } from 'sequelize'
-import { FindingRow, Look, type Check } from './models'
+import { literal, Op } from 'sequelize'
+import { User } from '../accounts/models'
+import { FindingRow, Look, Mute, type Check } from './models'
 
 /** Findings of a check, the weightiest first. */
-export async function findingsOf(checkId: string) {
-  const rows = await FindingRow.findAll({ where: { checkId }, order: [['position', 'ASC']] })
+export async function findingsOf({ id: checkId, installId }: Pick<Check, 'id' | 'installId'>) {
+  const [rows, mutes] = await Promise.all([
+    FindingRow.findAll({ where: { checkId }, order: [['position', 'ASC']] }),
+    Mute.findAll({ where: { installId, until: { [Op.gt]: new Date() } } }),
+  ])
+  const people = await User.findAll({ where: { id: mutes.flatMap(({ mutedBy }) => mutedBy ?? []) } })
+  const muteOf = (wanted: string) => {
+    const mute = mutes.find(({ code }) => code === wanted)
+    const by = people.find(({ id }) => id === mute?.mutedBy)?.name ?? null
+    return mute ? { reason: mute.reason, until: mute.until, by } : null
+  }
   return rows.map(({ id, code, subject, weight, nextAction, title, says, remedy, proof }) => ({
     id,
     code,
@@ -15,6 +25,7 @@ export async function findingsOf(checkId: string) {
     says,
     remedy,
     proof,
+    muted: muteOf(code),
   }))
 }
 

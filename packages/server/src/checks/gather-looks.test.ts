@@ -17,7 +17,7 @@ afterAll(async () => {
   await outbound.close()
   await host.stop()
 })
-const look = () => lookPlainly({ outbound } as Context, host.at(), async () => {})
+const look = () => lookPlainly({ outbound } as Context, { url: host.at(), preview: null }, async () => {})
 
 it('a connection that breaks off once is tried again', async () => {
   broken = 1

@@ -4,6 +4,7 @@ import { browserLookIds, plainLookIds, type FindingCode, type PlainLookId } from
 import { QueryTypes } from 'sequelize'
 import { BrowserAway } from '../platform/browser/pool'
 import type { Context } from '../platform/context'
+import { askLinks } from './browser/ask-links'
 import { lookInBrowser, type Sighting } from './browser/look-in-browser'
 import { lookAt } from './evidence'
 import { judge } from './judge'
@@ -15,14 +16,22 @@ type Progress = (state: CheckState) => Promise<unknown>
 const AGAIN_AFTER = 1500
 
 /** By fetching, in each way; a page that does not answer visitors is asked once more, and then no further. */
-export async function lookPlainly(context: Context, url: string, progress: Progress): Promise<Look[]> {
+export async function lookPlainly(context: Context, { url, preview }: Target, progress: Progress): Promise<Look[]> {
   const looks: Look[] = []
   for (const how of plainLookIds) {
     if (looks[0]?.error) break
     if (looks.length) await progress(how)
     looks.push(await lookTwice(context, url, how))
   }
-  return looks
+  if (!preview || looks[0]!.error) return looks
+  await progress('preview')
+  return [...looks, { ...(await lookAt(context.outbound, preview, 'served')), how: 'preview' }]
+}
+
+/** Where a page is, and where an editor's preview of it can be seen, if anywhere. */
+export interface Target {
+  url: string
+  preview: string | null
 }
 
 async function lookTwice({ outbound }: Context, url: string, how: PlainLookId): Promise<Look> {
@@ -33,23 +42,22 @@ async function lookTwice({ outbound }: Context, url: string, how: PlainLookId): 
 }
 
 /** What a page is looked at for. */
-export interface Asked {
+export interface Asked extends Target {
   pageId: string
-  url: string
   plans: Plan[]
   checks: readonly Check[]
 }
 
 /** In a browser, at each width; none where there is no browser, or nothing to be seen. */
 export async function lookByBrowser(
-  { browser, config, log }: Context,
+  { browser, outbound, config, log }: Context,
   url: string,
   plain: readonly Look[],
   progress: Progress,
 ): Promise<Sighting[]> {
   if (!browser || !isAnswered(plain)) return []
   try {
-    return await browser.visit(async (visit) => {
+    const seen = await browser.visit(async (visit) => {
       const sightings: Sighting[] = []
       for (const how of browserLookIds) {
         await progress(how)
@@ -58,6 +66,12 @@ export async function lookByBrowser(
       }
       return sightings
     })
+    await askLinks(
+      outbound,
+      seen.flatMap(({ look }) => look.sight ?? []),
+      config.origin,
+    )
+    return seen
   } catch (error) {
     if (error instanceof BrowserAway && error.closing) throw error
     log.warn(error)
@@ -93,7 +107,7 @@ const doubtful = new Set<FindingCode>([
   'unreachable',
 ])
 
-export const isAskedInPerson = ({ checks }: Asked) =>
+export const isAskedInPerson = ({ checks }: Pick<Asked, 'checks'>) =>
   checks.some(({ cause }) => cause === 'person' || cause === 'retire')
 
 /** Whether a browser should look as well: where the plain looks leave a doubt, and once in a while anyway. A first look at a page is none of that. */

@@ -7,7 +7,7 @@ import type { Context } from '../platform/context'
 import { BrowserAway } from '../platform/browser/pool'
 import { isDatabaseAway, onceBack } from '../platform/database/away'
 import { isDeadlock } from '../platform/database/deadlock'
-import { EXPIRES_SECONDS } from '../platform/queue'
+import { EXPIRES_SECONDS, WAITED_FOR } from '../platform/queue'
 import { Page } from '../sites/models'
 import { applyVerdict } from './apply'
 import type { Sighting } from './browser/look-in-browser'
@@ -61,7 +61,7 @@ export const lookAtPage = (context: Context, pageId: string) =>
   claimed(context, pageId, async (due) => {
     const { browser } = context
     if (browser && isAskedInPerson(due)) return handOn(context, due)
-    const looks = await lookPlainly(context, due.url, moving(context, due.own))
+    const looks = await lookPlainly(context, due, moving(context, due.own))
     if (browser && (await leavesDoubt(context, due, looks))) return handOn(context, due)
     await conclude(context, due, looks, [])
   })
@@ -70,7 +70,7 @@ export const lookAtPage = (context: Context, pageId: string) =>
 export const lookInBrowserToo = (context: Context, pageId: string) =>
   claimed(context, pageId, async (due) => {
     const progress = moving(context, due.own)
-    const looks = await lookPlainly(context, due.url, progress)
+    const looks = await lookPlainly(context, due, progress)
     await conclude(context, due, looks, await lookByBrowser(context, due.url, looks, progress))
   })
 
@@ -117,19 +117,20 @@ async function whatIsDue(context: Context, pageId: string, checks: Check[], own:
     await Check.update({ state: 'stopped', finishedAt: new Date() }, { where: held({ ...own, ids: idle }) })
   const due = checks.filter((check) => installs.has(check.installId))
   if (!due.length) return null
-  const { plans, url } = await plansOf(
+  const { plans, url, preview } = await plansOf(
     context,
     pageId,
     due.map((check) => installs.get(check.installId)!),
   )
-  return { pageId, url, plans, checks: due, installs, own }
+  return { pageId, url, preview, plans, checks: due, installs, own }
 }
 
 /** Lets go of the checks, and queues with that that a browser looks. */
-const handOn = ({ db, queue }: Context, { pageId, own }: Due): Promise<void> =>
+const handOn = ({ db, queue }: Context, { pageId, own, checks }: Due): Promise<void> =>
   db.transaction(async (transaction) => {
     await Check.update({ state: 'queued', attempt: null, startedAt: null }, { where: held(own), transaction })
-    await queue.sendMany(browserLookJob, await looksAt([pageId], transaction), transaction)
+    const priority = isAskedInPerson({ checks }) ? WAITED_FOR : 0
+    await queue.sendMany(browserLookJob, await looksAt([pageId], transaction), transaction, priority)
   })
 
 async function conclude(

@@ -9,3 +9,20 @@ export const sights = {
   name: '0011-sights',
   sql: `ALTER TABLE looks ADD COLUMN sight jsonb, ADD COLUMN picture bytea`,
 }
+
+/** Findings that a person has put away. */
+export const mutes = {
+  name: '0013-mutes',
+  sql: `
+CREATE TABLE mutes (
+  id uuid PRIMARY KEY DEFAULT gen_random_uuid(),
+  install_id uuid NOT NULL REFERENCES installs ON DELETE CASCADE,
+  code text NOT NULL,
+  reason text NOT NULL,
+  until timestamptz NOT NULL,
+  muted_by uuid REFERENCES users ON DELETE SET NULL,
+  muted_at timestamptz NOT NULL DEFAULT now(),
+  UNIQUE (install_id, code)
+);
+CREATE INDEX mutes_muted_by ON mutes (muted_by);`,
+}

@@ -65,6 +65,17 @@ export class FindingRow extends Model<InferAttributes<FindingRow>, InferCreation
   declare proof: Proof
 }
 
+/** A finding that a person has put away, and why; it counts again from a day on. */
+export class Mute extends Model<InferAttributes<Mute>, InferCreationAttributes<Mute>> {
+  declare id: CreationOptional<string>
+  declare installId: string
+  declare code: string
+  declare reason: string
+  declare until: Date
+  declare mutedBy: CreationOptional<string | null>
+  declare mutedAt: CreationOptional<Date>
+}
+
 /** One gathering of looks at a page. */
 export class Reading extends Model<InferAttributes<Reading>, InferCreationAttributes<Reading>> {
   declare id: CreationOptional<string>
@@ -136,6 +147,18 @@ export function defineChecks(sequelize: Sequelize): void {
       proof: json(),
     },
     { sequelize, tableName: 'findings' },
+  )
+  Mute.init(
+    {
+      id: id(),
+      installId: ref(),
+      code: text(),
+      reason: text(),
+      until: { type: DataTypes.DATE, allowNull: false },
+      mutedBy: maybeRef(),
+      mutedAt: time(),
+    },
+    { sequelize, tableName: 'mutes' },
   )
   Reading.init({ id: id(), pageId: ref(), beganAt: time() }, { sequelize, tableName: 'readings' })
   Look.init(

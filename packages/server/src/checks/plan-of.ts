@@ -5,6 +5,7 @@ import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { addressOf } from '../sites/address'
 import { Page, Placement, Site } from '../sites/models'
+import { mutedCodes } from './mutes'
 
 /** The site's living installs, to name what stands where another belongs. */
 const livingOnSite = `
@@ -24,7 +25,7 @@ export async function plansOf(
   { db, config }: Context,
   pageId: string,
   installs: readonly Install[],
-): Promise<{ plans: Plan[]; url: string }> {
+): Promise<{ plans: Plan[]; url: string; preview: string | null }> {
   const page = (await Page.findByPk(pageId, { include: Site }))!
   const site = page.Site!
   const placementIds = installs.flatMap((install) => install.placementId ?? [])
@@ -35,6 +36,7 @@ export async function plansOf(
     installs.map((install) => install.widgetId),
   )
   const url = addressOf({ origin: site.origin, path: page.path })
+  const muted = await mutedCodes(installs.map(({ id }) => id))
   const plans = installs.map((install) => {
     const placement = install.placementId ? placements.get(install.placementId)! : null
     return Plan.parse({
@@ -58,12 +60,13 @@ export async function plansOf(
           name,
           here: placementId !== null && placementId === install.placementId,
         })),
+      muted: muted.get(install.id) ?? [],
       retiring: install.retiring,
       release: releases.get(install.widgetId) ?? null,
       words: profiles[site.platform]?.words ?? {},
     })
   })
-  return { plans, url }
+  return { plans, url, preview: page.previewUrl }
 }
 
 const NEWEST = `SELECT widget_id AS "widgetId", max(number) AS number FROM releases WHERE widget_id IN (:ids) GROUP BY 1`

@@ -1,7 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
-import { job } from '../platform/queue'
+import { job, WAITED_FOR } from '../platform/queue'
 import { Page, Site } from '../sites/models'
 import { Check, type CheckCause } from './models'
 
@@ -34,7 +34,8 @@ export async function queueCheck(
       return waiting.id
     }
     const check = await Check.create({ installId: install.id, cause, askedBy: userId }, { transaction })
-    await queue.sendMany(lookJob, await looksAt([install.pageId], transaction), transaction)
+    const priority = cause === 'person' || cause === 'retire' ? WAITED_FOR : 0
+    await queue.sendMany(lookJob, await looksAt([install.pageId], transaction), transaction, priority)
     return check.id
   })
 }

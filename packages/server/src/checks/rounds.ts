@@ -37,6 +37,15 @@ export async function startRound({ db, queue }: Context, userId: string | null):
   }
 }
 
+/** The day's own round; where one runs already, that is it. */
+export async function beginDaily(context: Context): Promise<void> {
+  try {
+    await startRound(context, null)
+  } catch (error) {
+    if (!(error instanceof AppError && error.code === 'round-running')) throw error
+  }
+}
+
 /** What is queued is not begun any more; what has begun is finished. */
 export async function stopRound(roundId: string): Promise<void> {
   const [rows] = await Round.update(

@@ -1,18 +1,24 @@
 import { routes } from '@pebblestrand/contract'
+import type { Transaction } from 'sequelize'
+import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { windowOf } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
 import { checkInfo, findingsOf } from './describe-check'
 import { READINGS_KEPT } from './look-at-page'
-import { Check, Look } from './models'
+import { Check, Look, Mute } from './models'
+import { restate } from './mutes'
 import { newestRound, startRound, stopRound } from './rounds'
+
+/** Days for which a finding can be put away: nothing is forgotten for good. */
+const LONGEST_MUTE = 366
 
 export function checkRoutes(serve: Serve, context: Context): void {
   serve(routes.checks.read, async ({ params: { id } }) => {
     const check = await Check.findByPk(id)
     if (!check) throw new AppError('not-found')
-    return { ...checkInfo(check), findings: await findingsOf(id) }
+    return { ...checkInfo(check), findings: await findingsOf(check) }
   })
 
   serve(routes.checks.ofInstall, async ({ params, query }) => {
@@ -46,6 +52,36 @@ export function checkRoutes(serve: Serve, context: Context): void {
     if (!look?.picture) throw new AppError('not-found')
     return reply.type('image/jpeg').header('cache-control', 'private, max-age=86400, immutable').send(look.picture)
   })
+
+  serve(routes.checks.mute, async ({ params: { id, code }, body: { reason, until }, userId }) => {
+    const end = new Date(`${until}T00:00:00Z`)
+    const most = Date.now() + LONGEST_MUTE * 86_400_000
+    if (end.getTime() <= Date.now() || end.getTime() > most) {
+      const message = `must be a day from tomorrow on, within ${LONGEST_MUTE} days`
+      throw new AppError('invalid', { issues: [{ field: 'until', message }] })
+    }
+    await changeMutes(id, userId, (transaction) =>
+      Mute.upsert(
+        { installId: id, code, reason, until: end, mutedBy: userId, mutedAt: new Date() },
+        { conflictFields: ['install_id', 'code'] as never, transaction },
+      ),
+    )
+    return {}
+  })
+
+  serve(routes.checks.unmute, async ({ params: { id, code }, userId }) => {
+    await changeMutes(id, userId, (transaction) => Mute.destroy({ where: { installId: id, code }, transaction }))
+    return {}
+  })
+
+  async function changeMutes(id: string, userId: string, change: (transaction: Transaction) => Promise<unknown>) {
+    await context.db.transaction(async (transaction) => {
+      const install = await Install.findByPk(id, { lock: true, transaction })
+      if (!install) throw new AppError('not-found')
+      await change(transaction)
+      await restate(install, userId, transaction)
+    })
+  }
 
   serve(routes.checks.newestRound, async () => ({ round: await newestRound() }))
   serve(routes.checks.startRound, async ({ userId }) => ({ id: (await startRound(context, userId)).id }))

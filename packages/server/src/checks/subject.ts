@@ -5,20 +5,24 @@ import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { lookAtPage, lookInBrowserToo } from './look-at-page'
 import { endLostChecks } from './lost'
 import { defineChecks } from './models'
-import { attempts, sights } from './migration'
+import { attempts, mutes, sights } from './migration'
 import { browserLookJob, lookJob } from './queue-check'
+import { beginDaily } from './rounds'
 import { checkRoutes } from './routes'
 
+/** Everything is looked at once a day, before people begin. */
+const dailyRound = job<Record<string, never>>('daily-round')
 const checksLost = job<Record<string, never>>('checks-lost')
 
 export const checks: Subject = {
   name: 'checks',
-  migrations: [attempts, sights],
+  migrations: [attempts, sights, mutes],
   models: defineChecks,
   routes: checkRoutes,
   work: [
     work(lookJob, { atOnce: 18, each: REQUESTS_PER_HOST }, (context, { pageId }) => lookAtPage(context, pageId)),
     work(browserLookJob, { atOnce: VISIT.atOnce, each: 1 }, (context, { pageId }) => lookInBrowserToo(context, pageId)),
+    work(dailyRound, { cron: '10 4 * * *' }, beginDaily),
     work(checksLost, { cron: '*/5 * * * *' }, endLostChecks),
   ],
 }

@@ -6,7 +6,7 @@ import { WrongCall } from './wrong-call'
 const usage = `bin/pebble feed FILE... [--base URL] [--strict]
     One line of JSON a file: its kind, title, link and normalised items, or the error.
 bin/pebble verify --page FILE --plan FILE [--fresh FILE] [--headers FILE] [--strict]
-bin/pebble verify --url ADDRESS --plan FILE [--allow-private] [--strict]
+bin/pebble verify --url ADDRESS --plan FILE [--browser] [--allow-private] [--strict]
 bin/pebble verify --jobs FILE [--strict]
     The findings and the status for saved pages, for a page on the web, or for many saved pages, a line of JSON
     each. docs/verify-from-the-command-line.md has the formats.
@@ -27,6 +27,7 @@ async function run(args: string[]): Promise<CommandResult> {
       headers: { type: 'string' },
       url: { type: 'string' },
       'allow-private': { type: 'boolean' },
+      browser: { type: 'boolean' },
       jobs: { type: 'string' },
       strict: { type: 'boolean' },
     } as const

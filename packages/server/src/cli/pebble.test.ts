@@ -207,6 +207,19 @@ describe('pebble verify of a page on the web', () => {
     expect(status).toBe(0)
     expect(lines).toMatchObject([{ findings: [{ code: 'absent', data: { pastCache: true } }], facts: { status: 200 } }])
   })
+  it('looks in a browser at three widths as well, where it is asked to', () => {
+    const { lines, status } = pebble('verify', '--url', url, '--plan', planFile(), '--allow-private', '--browser')
+    expect(status).toBe(0)
+    const [line] = lines as unknown as {
+      findings: { code: string }[]
+      notes: unknown[]
+      reasoning: { about: string; says: string[] }[]
+    }[]
+    expect(line).toMatchObject({ findings: [{ code: 'absent' }], notes: [] })
+    expect(line!.reasoning.map(({ about }) => about)).toEqual(
+      expect.arrayContaining(['served', 'fresh', 'phone', 'tablet', 'desktop']),
+    )
+  }, 60_000)
   it('and does not reach them otherwise', () =>
     expect(pebble('verify', '--url', url, '--plan', planFile()).lines).toMatchObject([
       { findings: [{ code: 'unreachable', says: expect.stringMatching(/this machine itself/) }] },
@@ -222,6 +235,7 @@ describe('called wrongly', () => {
     [['feed', 'x', '--colour'], /--colour/],
     [['verify', '--page', 'x'], /--page \(or --url\) and --plan are needed/],
     [['verify', '--page', 'x', '--url', 'http://x.example/', '--plan', 'y'], /not both/],
+    [['verify', '--page', 'x', '--plan', 'y', '--browser'], /--browser looks at an address/],
     [['verify', '--url', 'nope', '--plan', join(folder, 'plan.json')], /--url: nope is not an address/],
     [['verify', '--page', 'x', '--plan', '/nowhere.json'], /nowhere\.json cannot be read/],
   ])('%j exits 2 and says so', (args, says) => {

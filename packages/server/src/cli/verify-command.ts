@@ -15,6 +15,8 @@ interface Options {
   url?: string
   /** Pages under development, on this machine or in a network of one's own. */
   'allow-private'?: boolean
+  /** With a browser at three widths as well. */
+  browser?: boolean
   jobs?: string
   strict?: boolean
 }
@@ -24,10 +26,11 @@ export async function verifyCommand(options: Options, now: Date): Promise<Comman
   if (options.jobs) return runJobs(options.jobs, options, now)
   if (!(options.page || options.url) || !options.plan)
     throw new WrongCall('verify: --page (or --url) and --plan are needed; or --jobs.')
+  if (options.browser && !options.url) throw new WrongCall('verify: --browser looks at an address: give --url.')
   if (options.page && options.url) throw new WrongCall('verify: give --page or --url, not both.')
   const plan = planFrom(options.plan)
   const looks = options.url
-    ? await looksThere(options.url, options['allow-private'] ?? false)
+    ? await looksThere(options.url, plan, options)
     : looksFrom({ ...options, page: options.page!, plan: options.plan }, plan, now)
   return resultOf([lineFor(plan, looks)], options)
 }
@@ -53,7 +56,8 @@ const asPrinted = (finding: Finding) => ({
 })
 
 /** Looks as a check does: as a visitor gets it, then past the cache. */
-async function looksThere(url: string, anyAddress: boolean): Promise<Look[]> {
+async function looksThere(url: string, plan: Plan, options: Options): Promise<Look[]> {
+  const anyAddress = options['allow-private'] ?? false
   if (!URL.canParse(url)) throw new WrongCall(`--url: ${url} is not an address.`)
   const outbound = new Outbound({ localhostNames: anyAddress, privateAddresses: anyAddress })
   try {
@@ -62,7 +66,10 @@ async function looksThere(url: string, anyAddress: boolean): Promise<Look[]> {
       if (looks[0]?.error) break
       looks.push(await lookAt(outbound, url, how))
     }
-    return looks
+    if (!options.browser) return looks
+    // Only who asks for it waits for what drives a browser to be loaded.
+    const { lookWithBrowser } = await import('./look-with-browser')
+    return [...looks, ...(await lookWithBrowser(url, plan.origin, anyAddress, outbound))]
   } finally {
     await outbound.close()
   }

@@ -8,7 +8,7 @@ const Sites = z.object({
       name: z.string(),
       platform: z.enum(['hand-coded', 'cms']),
       cacheMinutes: z.number(),
-      pages: z.array(z.object({ path: z.string(), title: z.string() })),
+      pages: z.array(z.object({ path: z.string(), title: z.string(), preview: z.string() })),
       theme: z.object({
         heading: z.string(),
         body: z.string(),

@@ -1,13 +1,25 @@
-import { queueCheck } from '../checks/queue-check'
+import { Check } from '../checks/models'
+import { browserLookJob, looksAt } from '../checks/queue-check'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { Site } from '../sites/models'
 import { queueReading } from '../sites/reading/queue-reading'
 
-/** What of the demo only a browser sees, asked for once this server answers the pages that are looked at. */
+/** What of the demo only a browser sees, asked for once this server answers the pages that are looked at. Nobody waits for it. */
 export async function lookAround(context: Context, told: readonly Install[]): Promise<void> {
-  if (!context.browser || !told.length) return
-  for (const install of told) await queueCheck(context, install, 'person', null)
+  const { browser, db, queue } = context
+  if (!browser || !told.length) return
+  await db.transaction(async (transaction) => {
+    await Check.bulkCreate(
+      told.map(({ id }) => ({ installId: id, cause: 'round' as const })),
+      { transaction },
+    )
+    const pages = await looksAt(
+      told.map(({ pageId }) => pageId),
+      transaction,
+    )
+    await queue.sendMany(browserLookJob, pages, transaction)
+  })
   const site = await Site.findOne({ where: { name: 'Gullhaven Ferries' } })
-  if (site) await queueReading(context, { address: site.origin, siteId: site.id, askedBy: site.keeperId })
+  if (site) await queueReading(context, { address: site.origin, siteId: site.id, askedBy: null })
 }

@@ -30,6 +30,9 @@ export const bringAbout: Record<Exclude<Outcome, 'planned'>, (scene: Scene) => P
   absent: (scene) => pasteWell(scene, 'main.visual', 'The doors open at seven.'),
   unpublished: async (scene) =>
     void (await scene.desks.save(scene.site, scene.page, { ...scene.boxes, [inPlace(scene)]: scene.snippet })),
+  'signed-in-only': async (scene) =>
+    void (await scene.desks.save(scene.site, scene.page, { ...scene.boxes, [inPlace(scene)]: scene.snippet })),
+  'broken-link': (scene) => pasteWell(scene, inPlace(scene), scene.snippet),
   'cached-copy': async (scene) => {
     await scene.desks.visit(scene.site, scene.page)
     add(scene, inPlace(scene), scene.snippet)

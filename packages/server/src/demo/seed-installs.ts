@@ -43,6 +43,7 @@ export async function seedInstalls(
         otherSnippet: spare,
         boxes: boxes.get(key)!,
       })
+      if (chapter.outcome === 'signed-in-only') await notePreview(desks, chapter, install)
       await install.update({ status: 'pasted', pastedAt: new Date() })
       await record('pasted', { userId, installId: install.id })
     }
@@ -73,6 +74,13 @@ async function plan(
   )
   await finishOpenChecks(context, install)
   return install.reload()
+}
+
+/** The agency was given the address at which that site's editors look before they publish. */
+async function notePreview(desks: Desks, { site, page }: Chapter, { pageId }: Install): Promise<void> {
+  const from = (await desks.sites()).find(({ host }) => host === site)!
+  const { preview } = from.pages.find(({ path }) => path === page)!
+  await Page.update({ previewUrl: desks.siteOrigin(site) + preview }, { where: { id: pageId } })
 }
 
 const finishOpenChecks = (context: Context, install: Install) => lookAtPage(context, install.pageId)

@@ -39,7 +39,7 @@ export async function seedSite(
   )
   const pages = [{ path: '/*', title: 'Every page' }, ...from.pages]
   await Page.bulkCreate(
-    pages.map((p, position) => ({ ...p, siteId: site.id, position })),
+    pages.map(({ path, title }, position) => ({ path, title, siteId: site.id, position })),
     { transaction },
   )
   const inner = theme.contentWidth - 40 // the sites' padding

@@ -94,6 +94,12 @@ export const widgets = told({
     feeds: ['harbour'],
     settings: { include: ['lighthouse keeper'], accent: '#4a3fa0' },
   },
+  'Almanac notes': {
+    kind: 'headlines',
+    starter: 'sidebar-list',
+    feeds: ['culture'],
+    settings: { include: ['almanac'], accent: '#8a3b4f', picture: 'none', excerpt: 0 },
+  },
   'Workshop visits': {
     kind: 'visit-counter',
     starter: 'footer-line',
@@ -131,6 +137,8 @@ export type Outcome =
   | 'empty'
   | 'overflow'
   | 'old-release'
+  | 'signed-in-only'
+  | 'broken-link'
   | 'moved'
   | 'unreachable'
   | 'retired'
@@ -164,6 +172,7 @@ export const chapters: Chapter[] = [
   chapter('gullhaven', '/news', 'footer', 'Post in brief', 'confirmed', 690),
   chapter('gullhaven', '/contact', 'sidebar', 'Harbour news', 'planned', 3),
   chapter('gullhaven', '/contact', 'main', 'Island headlines', 'confirmed', 420),
+  chapter('gullhaven', '/contact', 'footer', 'Post in brief', 'signed-in-only', 7),
   chapter('orrin-kiln', '/', 'sidebar', 'Culture column', 'confirmed', 800),
   chapter('orrin-kiln', '/', 'footer', 'Post in brief', 'confirmed', 640),
   chapter('orrin-kiln', '/workshop', 'main', 'What is on', 'script-stripped', 11),
@@ -192,6 +201,7 @@ export const chapters: Chapter[] = [
   chapter('windle-knot', '/collection', 'sidebar', 'Culture column', 'confirmed', 600),
   chapter('windle-knot', '/visit', 'sidebar', 'Harbour news', 'confirmed', 600),
   chapter('windle-knot', '/visit', 'main', 'What is on', 'retired', 400),
+  chapter('windle-knot', '/visit', 'footer', 'Almanac notes', 'broken-link', 60),
   chapter('windle-knot', '/learn', 'sidebar', 'Culture column', 'no-width', 50, 'frame'),
   chapter('windle-knot', '/members', 'main', 'Island headlines', 'unreachable', 90),
   chapter('windle-knot', '/collection', 'footer', 'Post in brief', 'confirmed', 580),
@@ -217,4 +227,5 @@ export const chapters: Chapter[] = [
 
 /** What only a browser sees, and a page that is worth a picture. */
 export const worthABrowser = ({ outcome, site, page }: Chapter) =>
-  ['script-error', 'empty', 'overflow', 'old-release'].includes(outcome) || (site === 'gullhaven' && page === '/')
+  ['script-error', 'empty', 'overflow', 'old-release', 'broken-link'].includes(outcome) ||
+  (site === 'gullhaven' && page === '/')

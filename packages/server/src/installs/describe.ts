@@ -78,7 +78,7 @@ async function lastCheck(install: Install) {
     at,
     facts,
     statusAfter,
-    findings: await findingsOf(id),
+    findings: await findingsOf(check),
     looks: await looksOf(check, install.publicId),
   }
 }

@@ -57,6 +57,7 @@ export function whatGoes(what: Removable): Part[] {
     ...(pages[what]
       ? [part('readings', pages[what]), part('looks', `reading_id IN (SELECT id FROM readings WHERE ${pages[what]})`)]
       : []),
+    part('mutes', `install_id IN (${ids})`),
     part('checks', `install_id IN (${ids})`),
     part('findings', `check_id IN (${checks})`),
     part('artefacts', `install_id IN (${ids})${what === 'widget' ? ' OR widget_id = :id' : ''}`),

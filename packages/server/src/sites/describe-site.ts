@@ -50,7 +50,7 @@ export async function describeSite(db: Sequelize, id: string) {
     look: site.look,
     lookedAt: site.lookedAt,
     keeper: keeper?.name ?? null,
-    pages: pages.map(({ id: pageId, title, path }) => ({ id: pageId, title, path })),
+    pages: pages.map(({ id: pageId, title, path, previewUrl }) => ({ id: pageId, title, path, previewUrl })),
     placements: placements.map(describePlacement),
     installs: installs.map(withSettings),
     thumbnails: {

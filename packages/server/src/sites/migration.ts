@@ -3,6 +3,7 @@ export const siteReadings = {
   name: '0012-site-readings',
   sql: `
 ALTER TABLE sites ADD COLUMN language text;
+ALTER TABLE pages ADD COLUMN preview_url text;
 ALTER TABLE placements ADD COLUMN width_tablet integer, ADD COLUMN width_phone integer, ADD COLUMN width_seen integer,
   ADD COLUMN known text NOT NULL DEFAULT 'noted';
 CREATE TABLE site_readings (

@@ -41,6 +41,8 @@ export class Page extends Model<InferAttributes<Page>, InferCreationAttributes<P
   declare siteId: string
   declare title: string
   declare path: string
+  /** Where an editor's preview of it can be seen without signing in; null where the site gives none. */
+  declare previewUrl: CreationOptional<string | null>
   declare position: CreationOptional<number>
   declare Site?: NonAttribute<Site>
 }
@@ -83,7 +85,7 @@ export function defineSites(sequelize: Sequelize): void {
     { sequelize, tableName: 'sites' },
   )
   Page.init(
-    { id: id(), siteId: ref(), title: text(), path: text(), position: integer(0) },
+    { id: id(), siteId: ref(), title: text(), path: text(), previewUrl: maybeText(), position: integer(0) },
     { sequelize, tableName: 'pages' },
   )
   Placement.init(

@@ -79,6 +79,7 @@ export function siteRoutes(serve: Serve, context: Context): void {
 
   serve(routes.sites.addPage, async ({ params, body: wanted, userId }) => {
     const site = await found(Site.findByPk(params.id))
+    if (wanted.previewUrl) requireReachable(config, wanted.previewUrl, 'previewUrl')
     const page = await db.transaction(async (transaction) => {
       const position = await Page.count({ where: { siteId: site.id }, transaction })
       const made = await Page.create({ ...wanted, siteId: site.id, position }, { transaction })
@@ -90,6 +91,7 @@ export function siteRoutes(serve: Serve, context: Context): void {
 
   serve(routes.sites.changePage, async ({ params, body: change, userId }) => {
     const page = await found(Page.findByPk(params.id))
+    if (change.previewUrl) requireReachable(config, change.previewUrl, 'previewUrl')
     const before = page.path
     await db.transaction(async (transaction) => {
       await page.update(change, { transaction })

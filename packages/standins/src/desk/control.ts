@@ -2,6 +2,7 @@ import type { FastifyInstance, FastifyRequest } from 'fastify'
 import { z } from 'zod'
 import { fontSources } from '../sites/fonts'
 import { sites } from '../sites/list'
+import { previewPath } from '../sites/preview'
 import type { Site } from '../sites/site'
 import type { Store } from '../state/store'
 
@@ -45,7 +46,7 @@ export function controlRoutes(
       name,
       platform,
       cacheMinutes,
-      pages: pages.map(({ path, title }) => ({ path, title })),
+      pages: pages.map(({ path, title }) => ({ path, title, preview: previewPath(host, path) })),
       theme,
       fonts: fontSources(theme),
     })),

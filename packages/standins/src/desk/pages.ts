@@ -1,4 +1,5 @@
 import { escape } from '../html'
+import { previewPath } from '../sites/preview'
 import { regionNames, type Site } from '../sites/site'
 import type { PageState } from '../state/store'
 import { deskAccount, deskPaths } from './paths'
@@ -42,7 +43,8 @@ export function editPage(site: Site, path: string, state: PageState, done: strin
   const body = `${done ? `<p class="done" role="status">${escape(done)}</p>` : ''}
 <form method="post" action="${deskPaths.page(path)}">${regionNames.map((region) => `<fieldset><legend>${region}</legend>${boxes(region)}</fieldset>`).join('')}
 <button name="do" value="save">${words.save}</button> <button class="second" name="do" value="publish">${words.publish}</button></form>`
-  return frame(site, words, title, body)
+  const preview = path === '*' ? '' : `<p><a href="${escape(previewPath(site.host, path))}">${words.preview}</a></p>`
+  return frame(site, words, title, body + preview)
 }
 
 export function cachePage(site: Site, done: boolean): string {

@@ -10,6 +10,8 @@ export interface DeskWords {
   save: string
   publish: string
   saved: string
+  /** The link to the page as its editors have it. */
+  preview: string
   published: string
   cacheMenu: string
   cacheButton: string
@@ -25,6 +27,7 @@ const handCoded: DeskWords = {
   save: 'Save',
   publish: 'Publish page',
   saved: 'Saved. Visitors do not see it yet.',
+  preview: 'Preview that can be passed on',
   published: 'Published.',
   cacheMenu: 'Delivery',
   cacheButton: 'Empty page cache',
@@ -45,6 +48,7 @@ const cms: DeskWords = {
   save: 'Keep changes',
   publish: 'Put online',
   saved: 'Kept for editors only.',
+  preview: 'Look at the draft (link for others)',
   published: 'It is online.',
   cacheMenu: 'Upkeep',
   cacheButton: 'Forget stored pages',

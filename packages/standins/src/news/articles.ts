@@ -8,6 +8,8 @@ export interface Article {
   labels: string[]
   paragraphs: string[]
   picture: boolean
+  /** Its page was taken down; the feeds list it still. */
+  gone?: boolean
 }
 
 const article = (
@@ -243,6 +245,19 @@ export const articles: Article[] = [
     false,
     'It had been holding a door open in the town hall since spring.',
   ),
+  {
+    ...article(
+      'culture',
+      'almanac',
+      'The tide almanac is printed',
+      'Ada Fenwick',
+      700,
+      'almanac',
+      false,
+      'With the high waters of the year, and the harbour dog on its cover.',
+    ),
+    gone: true,
+  },
   article(
     'culture',
     'poetry-wall',

@@ -37,7 +37,7 @@ export function serveNews(request: FastifyRequest, reply: FastifyReply, edition:
       .send(drawShore(picture[1]!))
   const section = sectionNames.find((s) => path === `/${s}`)
   if (path === '/' || section) return send(reply, listing(section ?? null, edition))
-  const article = articles.find((a) => path === `/${a.section}/${a.slug}`)
+  const article = articles.find((a) => path === `/${a.section}/${a.slug}` && !a.gone)
   return article
     ? send(reply, articlePage(article, edition))
     : send(reply.code(404), shell('Not here', null, '<p>No such page.</p>'))

@@ -4,6 +4,7 @@ import type { Store } from '../state/store'
 import { fontFiles } from './fonts'
 import { pageHtml } from './page'
 import { drawShore } from './picture'
+import { isPreview } from './preview'
 import type { Site } from './site'
 import { robots, siteMap } from './site-map'
 import { styleSheet, styleSheetPath } from './style'
@@ -60,6 +61,10 @@ function servePage(
   const lastModified = new Date(Math.max(Date.parse(state.publishedAt), Date.parse(shared.publishedAt))).toUTCString()
   const render = () =>
     pageHtml(site, page, { shared: shared.live, own: state.live }, signedIn ? { deskPath: deskPaths.page(path) } : null)
+  if (isPreview(site.host, path, new URLSearchParams(search).get('preview')))
+    return reply
+      .header('cache-control', 'private, no-store')
+      .send(pageHtml(site, page, { shared: shared.draft, own: state.draft }, null))
   if (signedIn) return reply.header('cache-control', 'private, no-store').send(render())
   if (!site.cacheMinutes)
     return reply.header('cache-control', 'no-cache').header('last-modified', lastModified).send(render())

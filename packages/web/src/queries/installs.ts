@@ -1,10 +1,10 @@
-import { routes, type Answer } from '@pebblestrand/contract'
+import { routes, type Answer, type mutableCodes } from '@pebblestrand/contract'
 import type { MethodId } from '@pebblestrand/core/methods'
 import { ask } from '../api/call'
 import { useChecks } from '../stores/checks'
 import { changed, put, useAsk } from './query'
 
-const { installs, sites, today } = routes
+const { checks, installs, sites, today } = routes
 
 export type Filters = Record<string, string>
 
@@ -41,6 +41,18 @@ export async function followCheck(checkId: string): Promise<void> {
   await changed(installs.read, installs.list, sites.read, sites.list, today.read)
 }
 const followed = async (asked: Promise<{ checkId: string }>) => followCheck((await asked).checkId)
+
+/** Puts a finding away until a day, and takes it up again; both change where the install stands. */
+export const muteFinding = (id: string, code: string, body: { reason: string; until: string }) =>
+  afterMute(ask(checks.mute, { params: { id, code: code as MutableCode }, body }))
+export const unmuteFinding = (id: string, code: string) =>
+  afterMute(ask(checks.unmute, { params: { id, code: code as MutableCode } }))
+type MutableCode = (typeof mutableCodes)[number]
+async function afterMute(done: Promise<unknown>): Promise<void> {
+  await done
+  await changed(installs.read)
+  await changedAround()
+}
 
 export const checkInstall = (id: string) => followed(ask(installs.check, { params: { id } }))
 export const retireInstall = (id: string) => followed(ask(installs.retire, { params: { id } }))

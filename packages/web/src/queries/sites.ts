@@ -47,9 +47,9 @@ export const takeReading = (id: string, body: Needed<typeof sites.take>['body'])
 export const addSite = (site: SiteFacts & { client: string } & Read) =>
   after(ask(sites.add, { body: site as Needed<typeof sites.add>['body'] }))
 export const changeSite = (id: string, body: object) => take(ask(sites.change, { params: { id }, body }))
-export const addPage = (siteId: string, page: { title: string; path: string }) =>
+export const addPage = (siteId: string, page: { title: string; path: string; previewUrl?: string }) =>
   after(ask(sites.addPage, { params: { id: siteId }, body: page }))
-export const changePage = (id: string, page: { title?: string; path?: string }) =>
+export const changePage = (id: string, page: { title?: string; path?: string; previewUrl?: string }) =>
   take(ask(sites.changePage, { params: { id }, body: page }))
 export const addPlacement = (siteId: string, placement: object) =>
   after(

@@ -28,11 +28,16 @@ export function markOf(page: Page, element: Element): string | null {
  * A selector of the nearest container of a node that is likely to stay when the page is edited, and that is the only one of
  * its sort there; null where there is none.
  */
-export function markFor(page: Page, node: AnyNode): string | null {
+export const markFor = (page: Page, node: AnyNode): string | null => markAround(page, node)?.selector ?? null
+
+/** The same, with how many elements outwards it is: 0 for the parent. */
+export function markAround(page: Page, node: AnyNode): { selector: string; steps: number } | null {
+  let steps = 0
   for (const element of ancestors(node)) {
     if (element.name === 'body' || element.name === 'html') return null
     const selector = markOf(page, element)
-    if (selector) return selector
+    if (selector) return { selector, steps }
+    steps++
   }
   return null
 }

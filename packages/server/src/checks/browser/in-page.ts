@@ -138,6 +138,21 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
     return null
   }
 
+  /** Boxes of what an element stands in, from the nearest outwards. */
+  const boxesAround = (element: Element) => {
+    const boxes = []
+    for (let at = element.parentElement; at && at !== document.body && boxes.length < 16; at = at.parentElement) {
+      const { left, top, width, height } = at.getBoundingClientRect()
+      boxes.push({
+        x: Math.round(left + scrollX),
+        y: Math.round(top + scrollY),
+        width: Math.round(width),
+        height: Math.round(height),
+      })
+    }
+    return boxes
+  }
+
   /** Px that what an element stands in leaves to it. */
   const roomIn = ({ parentElement: around }: Element): number | null => {
     if (!around) return null
@@ -208,6 +223,7 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
         Boolean(parent && parent.width > 0 && box.width > parent.width + 2 && box.right > parent.right + 2),
       beside: beside(element),
       room: roomIn(element),
+      around: boxesAround(element),
       shift: (noted?.shifts ?? [])
         .filter(({ nodes }) => nodes.some((node) => node === element || element.contains(node)))
         .reduce((sum, { value }) => sum + value, 0),

@@ -4,11 +4,13 @@ import type { AddressInfo } from 'node:net'
 import { request } from 'undici'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { methods, type MethodId } from '@pebblestrand/core/methods'
-import { Plan, verify, type Look } from '@pebblestrand/core/verify'
+import { Plan, verify, type Look, type Sight, type WidgetSight } from '@pebblestrand/core/verify'
 import type { BrowserLookId } from '@pebblestrand/core/verify/words'
 import { BrowserPool, VISIT } from '../../platform/browser/pool'
 import { BrowserProxy } from '../../platform/browser/proxy'
+import { Outbound } from '../../platform/outbound/client'
 import { giving, silent, startHost, type Host } from '../../testing/faults/host'
+import { askLinks } from './ask-links'
 import { lookInBrowser } from './look-in-browser'
 
 // Pages as a visitor's browser shows them: Chromium itself is the measure here.
@@ -124,6 +126,8 @@ describe('what a browser sees', () => {
     })
     expect(widget!.box).toMatchObject({ x: 980, width: 300 })
     expect(widget!.links).toHaveLength(3)
+    expect(widget!.room).toBe(300)
+    expect(widget!.around![0]).toMatchObject({ x: 980, width: 300 })
     expect(verdict).toMatchObject({ status: 'confirmed', facts: { region: 'sidebar', copies: 1 } })
     for (const picture of pictures) expect(picture!.subarray(0, 3)).toEqual(Buffer.from([0xff, 0xd8, 0xff])) // JPEG
   }, 60_000)
@@ -212,6 +216,29 @@ describe('what a browser sees', () => {
     )};const s=document.createElement('script');s.src='${origin}/strand.js';document.body.append(s)</script>`
     expect((await see(filled)).verdict.findings.filter(({ code }) => code === 'unreachable')).toEqual([])
   }, 60_000)
+})
+
+describe('links', () => {
+  it('that lead nowhere are told of the widget that has them; refusals and trouble are not', async () => {
+    const outbound = new Outbound({ localhostNames: true })
+    const statuses: Record<string, number> = { '/gone': 410, '/not-here': 404, '/wall': 403, '/ill': 503, '/well': 200 }
+    const site = await startHost(
+      'links',
+      (asked, response) => void response.writeHead(statuses[asked.url!]!, { 'content-type': 'text/html' }).end('x'),
+    )
+    sites.push(site)
+    const widget = (links: string[]) => ({ links: links.map((path) => site.at(path)) }) as WidgetSight
+    const sight = {
+      widgets: [widget(['/gone', '/wall', '/ill']), widget(['/well', '/not-here']), { links: [`${origin}/x`] }],
+    } as Sight
+    await askLinks(outbound, [sight], origin)
+    expect(sight.widgets.map(({ broken }) => broken)).toEqual([
+      [{ url: site.at('/gone'), problem: 'answers 410' }],
+      [{ url: site.at('/not-here'), problem: 'answers 404' }],
+      [],
+    ])
+    await outbound.close()
+  })
 })
 
 describe('pages that behave badly', () => {

@@ -1,4 +1,6 @@
-import { accessSync, constants } from 'node:fs'
+import { accessSync, constants, mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { chromium, type Browser } from 'playwright-core'
 
 /** Mb of script memory a page may take before its tab is ended. */
@@ -34,10 +36,25 @@ export function isThere(path: string): boolean {
   }
 }
 
+let startedBy: { path: string; script: string } | null = null
+
+/**
+ * A script that starts a program behind others: people and visitors are not kept waiting by looks at pages. It is the same
+ * process in the end, and what that starts inherits it.
+ */
+function patient(path: string): string {
+  if (startedBy?.path !== path) {
+    const script = join(mkdtempSync(join(tmpdir(), 'pebblestrand-browser-')), 'start')
+    writeFileSync(script, `#!/bin/sh\nexec nice -n 5 '${path.replaceAll("'", "'\\''")}' "$@"\n`, { mode: 0o700 })
+    startedBy = { path, script }
+  }
+  return startedBy.script
+}
+
 /** Starts Chromium so that all it asks for goes through the proxy. As root it cannot have a sandbox of its own. */
-export const launch = (executablePath: string, proxy: string): Promise<Browser> =>
+export const launch = (path: string, proxy: string): Promise<Browser> =>
   chromium.launch({
-    executablePath,
+    executablePath: patient(path),
     proxy: { server: proxy },
     args: [...switches, ...(process.getuid?.() === 0 ? ['--no-sandbox'] : [])],
     handleSIGINT: false,

@@ -1,2 +1,2 @@
-export { EXPIRES_SECONDS, Queue } from './queue'
+export { EXPIRES_SECONDS, Queue, WAITED_FOR } from './queue'
 export { job, work, type Job, type Work } from './work'

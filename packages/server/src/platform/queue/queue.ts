@@ -8,6 +8,8 @@ import type { Job, Work } from './work'
 
 const RETRY = { retryLimit: 2, retryDelay: 5, retryBackoff: true }
 export const EXPIRES_SECONDS = 120
+/** Of a job that a person waits for. */
+export const WAITED_FOR = 10
 
 /** The job queue, in the same PostgreSQL: what is queued survives a restart, and several workers share it. */
 export class Queue {
@@ -43,15 +45,23 @@ export class Queue {
     await this.boss.send(of.name, data, key ? { singletonKey: key } : {})
   }
 
-  /** In the transaction that writes what the jobs are about: neither is there without the other. */
-  async sendMany<Data extends object>(of: Job<Data>, all: readonly Data[], transaction: Transaction): Promise<void> {
+  /**
+   * In the transaction that writes what the jobs are about: neither is there without the other.
+   * @param priority higher goes first: `WAITED_FOR` where a person waits for it
+   */
+  async sendMany<Data extends object>(
+    of: Job<Data>,
+    all: readonly Data[],
+    transaction: Transaction,
+    priority = 0,
+  ): Promise<void> {
     const db = {
       executeSql: async (text: string, values: unknown[]) => {
         const [rows] = await this.db.query(text, { bind: values.map((value) => value ?? null), transaction })
         return { rows }
       },
     }
-    const jobs = all.map((data) => ({ name: of.name, data }))
+    const jobs = all.map((data) => ({ name: of.name, data, priority }))
     if (jobs.length) await this.boss.insert(jobs, { db } as PgBoss.InsertOptions)
   }
 

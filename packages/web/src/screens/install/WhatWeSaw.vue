@@ -9,11 +9,12 @@ import { shortAddress } from '../../parts/address'
 import RemoveIt from '../../parts/RemoveIt.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import { checkWords, useChecks } from '../../stores/checks'
-import { checkInstall, keepInstall, retireInstall } from '../../queries/installs'
+import { checkInstall, keepInstall, retireInstall, unmuteFinding } from '../../queries/installs'
 import { changePlacement } from '../../queries/sites'
 import { useWalk } from '../../stores/walk'
 import FindingNote from './FindingNote.vue'
 import HowJudged from './HowJudged.vue'
+import MarkPicture from './MarkPicture.vue'
 import ProofPictures from './ProofPictures.vue'
 
 const props = defineProps<{ install: InstallDetail }>()
@@ -26,12 +27,16 @@ const check = computed(() => props.install.check)
 /** What a first look found before anything was pasted is no fault. */
 const waiting = computed(() => props.install.status === 'planned' || props.install.status === 'handed-over')
 const faults = computed(() => (waiting.value ? [] : (check.value?.findings ?? [])))
+/** Those that ask for someone. */
+const open = computed(() => faults.value.filter(({ muted }) => !muted))
 const stale = computed(() => props.install.status === 'pasted')
 const headline = computed(() => {
   if (!check.value) return { text: 'Not looked at yet.', tone: 'text-soft' }
   if (props.install.status === 'retired') return { text: 'Gone, and proved to be.', tone: 'text-soft' }
   if (waiting.value) return { text: 'Not there yet, as expected.', tone: 'text-ochre' }
   if (stale.value) return { text: 'Pasted since this was seen.', tone: 'text-tide' }
+  if (faults.value.length && !open.value.length)
+    return { text: 'Confirmed, but for what was put away.', tone: 'text-kelp' }
   if (!faults.value.length && notes.value.length) return { text: 'Confirmed: there, once.', tone: 'text-kelp' }
   if (!faults.value.length) return { text: 'Confirmed: there, once, in its place.', tone: 'text-kelp' }
   return null
@@ -94,7 +99,7 @@ const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFa
   <section aria-labelledby="saw">
     <div
       class="flex items-baseline gap-3 border-b-2 pb-1"
-      :class="faults.length && !stale ? 'border-coral' : 'border-ink'"
+      :class="open.length && !stale ? 'border-coral' : 'border-ink'"
     >
       <h2 id="saw" class="text-[17px] font-semibold">What we saw</h2>
       <p v-if="check" class="ml-auto text-[13px] text-soft"><TimeAgo v-if="check.at" :at="check.at" />, signed out</p>
@@ -110,6 +115,8 @@ const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFa
           :finding="finding"
           :steps="install.steps"
           :page="{ siteId: install.siteId, pageId: install.pageId }"
+          :install-id="install.id"
+          @unmute="attempt(unmuteFinding(install.id, finding.code))"
           @check="attempt(checkInstall(install.id))"
         />
         <p v-for="note in notes" :key="note.code" class="pt-2 text-soft">{{ note.says }}</p></template
@@ -146,11 +153,14 @@ const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFa
     <p v-if="install.retiring && install.status !== 'retired'" class="mt-2 text-[14px] text-soft">
       It is meant to be gone. Take it out of the page; a check that no longer finds it proves it.
     </p>
-    <p v-if="mark && install.placementId && !running" class="mt-3 text-[14px] text-soft">
-      It stands in <code class="font-mono text-[13px]">{{ mark }}</code>.
-      <button type="button" class="word" @click="attempt(keepMark())">Keep this as the placement’s mark</button>
-      and every later check is certain of the place.
-    </p>
+    <div v-if="mark && install.placementId && !running" class="mt-3 flex gap-4 text-[14px] text-soft">
+      <MarkPicture v-if="check" :check="check" class="w-[150px] flex-none" />
+      <p class="min-w-0">
+        It stands in <code class="font-mono text-[13px]">{{ mark }}</code>.
+        <button type="button" class="word" @click="attempt(keepMark())">Keep this as the placement’s mark</button>
+        and every later check is certain of the place.
+      </p>
+    </div>
     <ProofPictures v-if="check" :check="check" />
     <dl v-if="check" class="mt-4 border-t border-rule pt-2 text-[13.5px]">
       <div v-for="[name, value] in rows" :key="name" class="grid grid-cols-[110px_minmax(0,1fr)] gap-3 py-[2px]">

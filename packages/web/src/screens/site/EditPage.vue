@@ -9,7 +9,11 @@ import { addPage, changePage } from '../../queries/sites'
 /** Adds a page, or corrects one that has moved. */
 const props = defineProps<{ siteId: string; page: Page | null }>()
 const emit = defineEmits<{ close: []; removed: []; added: [id: string] }>()
-const wanted = reactive({ title: props.page?.title ?? '', path: props.page?.path ?? '/' })
+const wanted = reactive({
+  title: props.page?.title ?? '',
+  path: props.page?.path ?? '/',
+  previewUrl: props.page?.previewUrl ?? '',
+})
 
 async function keep(): Promise<void> {
   if (props.page) await changePage(props.page.id, { ...wanted })
@@ -33,6 +37,13 @@ async function keep(): Promise<void> {
         class="field font-mono"
         hint="From the first slash on. A * at the end means all pages below: /news/*"
         :fault="about('path')"
+      />
+      <InputField
+        v-model="wanted.previewUrl"
+        label="Preview address"
+        inputmode="url"
+        hint="Where the site shows what is saved and not published yet, without signing in. Left empty where it has none."
+        :fault="about('previewUrl')"
       />
     </template>
     <template #beside>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { InstallOnSite, SiteDetail } from '../../api/types'
 import { covers, firstPage, installsOn, placementsOf } from './pages'
 
-const page = (id: string, path: string) => ({ id, path, title: id })
+const page = (id: string, path: string) => ({ id, path, title: id, previewUrl: null })
 const install = (id: string, pageId: string) => ({ id, pageId }) as InstallOnSite
 const site = {
   pages: [

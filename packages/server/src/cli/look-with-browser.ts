@@ -1,0 +1,40 @@
+import type { Look } from '@pebblestrand/core/verify'
+import { browserLookIds } from '@pebblestrand/core/verify/words'
+import { askLinks } from '../checks/browser/ask-links'
+import { lookInBrowser } from '../checks/browser/look-in-browser'
+import { BrowserPool } from '../platform/browser/pool'
+import type { Outbound } from '../platform/outbound/client'
+import { WrongCall } from './wrong-call'
+
+/**
+ * As a check looks with a browser: at each width, and for what its links lead to.
+ * @param origin this Pebblestrand, as the plan has it
+ * @throws WrongCall where there is no browser
+ */
+export async function lookWithBrowser(
+  url: string,
+  origin: string,
+  anyAddress: boolean,
+  outbound: Outbound,
+): Promise<Look[]> {
+  const path = process.env.PEBBLESTRAND_CHROMIUM || '/usr/bin/chromium'
+  const openings = { localhostNames: anyAddress, privateAddresses: anyAddress }
+  const pool = BrowserPool.at(path, { openings, own: origin })
+  if (!pool)
+    throw new WrongCall(`--browser: there is no Chromium at ${path}; install it, or set PEBBLESTRAND_CHROMIUM.`)
+  try {
+    const looks = await pool.visit(async (visit) => {
+      const all: Look[] = []
+      for (const how of browserLookIds) {
+        all.push((await lookInBrowser(visit, url, how, origin)).look)
+        if (all.at(-1)!.error) break
+      }
+      return all
+    })
+    const sights = looks.flatMap(({ sight }) => sight ?? [])
+    await askLinks(outbound, sights, origin)
+    return looks
+  } finally {
+    await pool.close()
+  }
+}
