@@ -1,5 +1,5 @@
 import { installId, siteId } from './pages/finds'
-import { expect, test } from './pages/signed-in'
+import { api, expect, test } from './pages/signed-in'
 
 // What is done about findings on the install screen, and what a page plan says of widths.
 
@@ -37,11 +37,12 @@ test('what only editors see is told by the page’s preview address', async ({ s
 })
 
 test('a site that was read shows its first page, with its regions', async ({ signedIn: page }) => {
-  await page.goto(`/sites/${await siteId(page, 'Gullhaven')}`)
-  await expect(async () => {
-    await page.reload()
-    await expect(page.getByText(/Its first page, read/)).toBeVisible({ timeout: 1000 })
-  }).toPass({ timeout: 45_000 })
+  test.setTimeout(150_000)
+  const id = await siteId(page, 'Gullhaven')
+  const reading = async () => (await api<{ reading: object | null }>(page, 'GET', `/api/sites/${id}`)).reading
+  await expect.poll(reading, { timeout: 120_000, intervals: [1000] }).not.toBeNull()
+  await page.goto(`/sites/${id}`)
+  await expect(page.getByText(/Its first page, read/)).toBeVisible()
   const picture = page.getByRole('img', { name: /The first page of .* in a wide window/ })
   await picture.scrollIntoViewIfNeeded()
   await expect.poll(() => picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1280)

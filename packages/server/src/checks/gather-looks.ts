@@ -107,6 +107,10 @@ const doubtful = new Set<FindingCode>([
   'unreachable',
 ])
 
+/** Whether it is looked at by a browser, whatever the plain looks show. */
+export const wantsBrowser = ({ checks }: Pick<Asked, 'checks'>) =>
+  isAskedInPerson({ checks }) || checks.some(({ cause }) => cause === 'sight')
+
 export const isAskedInPerson = ({ checks }: Pick<Asked, 'checks'>) =>
   checks.some(({ cause }) => cause === 'person' || cause === 'retire')
 

@@ -11,7 +11,7 @@ import { EXPIRES_SECONDS, WAITED_FOR } from '../platform/queue'
 import { Page } from '../sites/models'
 import { applyVerdict } from './apply'
 import type { Sighting } from './browser/look-in-browser'
-import { isAskedInPerson, leavesDoubt, lookByBrowser, lookPlainly, type Asked } from './gather-looks'
+import { isAskedInPerson, leavesDoubt, lookByBrowser, lookPlainly, wantsBrowser, type Asked } from './gather-looks'
 import { judge } from './judge'
 import { Check, ENDED, Look, Reading, type CheckState } from './models'
 import { noteWidths } from './note-widths'
@@ -60,7 +60,7 @@ interface Due extends Asked {
 export const lookAtPage = (context: Context, pageId: string) =>
   claimed(context, pageId, async (due) => {
     const { browser } = context
-    if (browser && isAskedInPerson(due)) return handOn(context, due)
+    if (browser && wantsBrowser(due)) return handOn(context, due)
     const looks = await lookPlainly(context, due, moving(context, due.own))
     if (browser && (await leavesDoubt(context, due, looks))) return handOn(context, due)
     await conclude(context, due, looks, [])

@@ -26,3 +26,11 @@ CREATE TABLE mutes (
 );
 CREATE INDEX mutes_muted_by ON mutes (muted_by);`,
 }
+
+/** One more reason for a check: that a browser is to look. */
+export const sightCause = {
+  name: '0014-check-for-a-sight',
+  sql: `
+ALTER TABLE checks DROP CONSTRAINT checks_cause_check;
+ALTER TABLE checks ADD CONSTRAINT checks_cause_check CHECK (cause IN ('plan', 'person', 'round', 'retire', 'sight'))`,
+}

@@ -22,7 +22,8 @@ import {
   time,
 } from '../platform/database/columns'
 
-export type CheckCause = 'plan' | 'person' | 'round' | 'retire'
+/** Why it is made. `sight`: a browser is to look, and nobody waits for it. */
+export type CheckCause = 'plan' | 'person' | 'round' | 'retire' | 'sight'
 export type { CheckState }
 
 export type CheckFacts = Omit<Facts, 'fingerprint'> & { notes?: Note[]; reasoning?: Step[] }

@@ -5,7 +5,7 @@ import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { lookAtPage, lookInBrowserToo } from './look-at-page'
 import { endLostChecks } from './lost'
 import { defineChecks } from './models'
-import { attempts, mutes, sights } from './migration'
+import { attempts, mutes, sightCause, sights } from './migration'
 import { browserLookJob, lookJob } from './queue-check'
 import { beginDaily } from './rounds'
 import { checkRoutes } from './routes'
@@ -16,7 +16,7 @@ const checksLost = job<Record<string, never>>('checks-lost')
 
 export const checks: Subject = {
   name: 'checks',
-  migrations: [attempts, sights, mutes],
+  migrations: [attempts, sights, mutes, sightCause],
   models: defineChecks,
   routes: checkRoutes,
   work: [

@@ -11,7 +11,7 @@ export async function lookAround(context: Context, told: readonly Install[]): Pr
   if (!browser || !told.length) return
   await db.transaction(async (transaction) => {
     await Check.bulkCreate(
-      told.map(({ id }) => ({ installId: id, cause: 'round' as const })),
+      told.map(({ id }) => ({ installId: id, cause: 'sight' as const })),
       { transaction },
     )
     const pages = await looksAt(
