@@ -1,35 +1,6 @@
-import { createRequire } from 'node:module'
-import { readFileSync } from 'node:fs'
-import type { Page } from '@playwright/test'
+import { violations } from './pages/axe'
 import { installId, siteId, widgetId } from './pages/finds'
 import { expect, signIn, siteAddress, test } from './pages/signed-in'
-
-const source = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
-
-interface Violation {
-  id: string
-  help: string
-  nodes: { target: string[]; failureSummary: string }[]
-}
-
-/** WCAG 2.2 A and AA, and axe's own best practices; the widget's frame is a document of its own and is looked at too. */
-async function violations(page: Page): Promise<string[]> {
-  await page.evaluate(source)
-  const found = await page.evaluate(async () => {
-    const { axe } = window as unknown as {
-      axe: { run(context: unknown, options: unknown): Promise<{ violations: Violation[] }> }
-    }
-    return (
-      await axe.run(document, {
-        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
-        iframes: false,
-      })
-    ).violations
-  })
-  return found.flatMap((v) =>
-    v.nodes.map((n) => `${v.id}: ${n.target.join(' ')} — ${n.failureSummary.replace(/\s+/g, ' ')}`),
-  )
-}
 
 for (const theme of ['light', 'dark'] as const) {
   test(`every screen passes axe, ${theme}`, async ({ page }) => {
@@ -46,11 +17,13 @@ for (const theme of ['light', 'dark'] as const) {
     const screens: [string, string, string][] = [
       ['Today', '/today', 'Since yesterday'],
       ['Sites', '/sites', 'Gullhaven Ferries'],
-      ['Add a site', '/sites?new=1', 'Built with'],
+      ['Add a site', '/sites?new=1', 'Read the site'],
+      ['Type a site', '/sites?new=1&typed=1', 'Built with'],
       ['Site', `/sites/${await siteId(page, 'Gullhaven')}`, 'drawn to scale'],
       ['Widgets', '/widgets', 'Post in brief'],
       ['Make a widget', '/widgets?new=1', 'Begin from'],
       ['Workbench', `/widgets/${await widgetId(page, 'Island headlines')}`, 'How it is laid out'],
+      ['Workbench of reviews', `/widgets/${await widgetId(page, 'On our engraving')}`, 'How it is laid out'],
       ['Workbench of a counter', `/widgets/${await widgetId(page, 'Workshop visits')}`, 'How it is laid out'],
       [
         'Install, at fault',

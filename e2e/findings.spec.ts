@@ -6,7 +6,7 @@ import { api, expect, test } from './pages/signed-in'
 test('a finding is put away with a reason and an end, and taken up again', async ({ signedIn: page }) => {
   await page.goto(`/installs/${await installId(page, 'finding=no-width')}`)
   const saw = page.getByRole('region', { name: 'What we saw' })
-  await saw.getByRole('button', { name: 'Put away: The frame has no fitting width.' }).click()
+  await saw.getByRole('button', { name: 'Put it away: The frame has no fitting width.' }).click()
   const sheet = page.getByRole('dialog', { name: 'Put it away' })
   await expect(sheet.getByLabel('Why')).toBeFocused()
   await sheet.getByRole('button', { name: 'Put it away' }).click()
@@ -18,7 +18,7 @@ test('a finding is put away with a reason and an end, and taken up again', async
   await expect(saw.getByText(/Put away by Mara Rask until .*: Their developer mends it next week/)).toBeVisible()
   await saw.getByRole('button', { name: 'Let it count again' }).click()
   await expect(saw.getByText('Confirmed, but for what was put away.')).toHaveCount(0)
-  await expect(saw.getByRole('button', { name: 'Put away: The frame has no fitting width.' })).toBeVisible()
+  await expect(saw.getByRole('button', { name: 'Put it away: The frame has no fitting width.' })).toBeVisible()
 })
 
 test('what only editors see is told by the page’s preview address', async ({ signedIn: page }) => {

@@ -1,4 +1,4 @@
-import { articleItem } from '@pebblestrand/core/items'
+import { articleItem, reviewItem } from '@pebblestrand/core/items'
 import { kindOf, type Settings, type View } from '@pebblestrand/core/kinds'
 import { fit } from '@pebblestrand/core/layout'
 import type { Page } from '@playwright/test'
@@ -113,4 +113,62 @@ test('a counter is as high as was reserved for it, and nothing of it leaves its 
   }
   expect(misses.reduce((sum, [, miss]) => sum + Math.abs(miss), 0) / misses.length).toBeLessThan(0.08)
   expect(misses.filter(([, miss]) => Math.abs(miss) > 0.25)).toEqual([])
+})
+
+const reviews = kindOf('reviews')!
+const said = Array.from({ length: 9 }, (_, n) =>
+  reviewItem(`r:${n}`, {
+    author: ['Petra Lowell', 'A. Fairlie', 'Sunniva Berg'][n % 3]!,
+    rating: n % 4 === 3 ? null : 3 + (n % 3),
+    text: words.slice(0, 30 + ((n * 37) % 95)),
+    publishedAt: '2026-11-20T10:00:00.000Z',
+    link: n % 2 ? 'https://voices.example/' : null,
+    reply: n % 4 ? null : { author: null, text: words.slice(0, 60), at: null },
+  }),
+)
+test('reviews lie in the cells the core works out, about as high as was reserved', async ({ page }) => {
+  const misses: [string, number][] = []
+  for (const settings of [
+    { layout: 'grid', columns: 3, count: 6, gap: 24, letters: 80 },
+    { layout: 'list', count: 4, avatar: 'none', reply: false, summary: false },
+    { layout: 'list', count: 3, letters: 0, background: '#ffffff', writeLink: 'https://voices.example/write' },
+    { layout: 'grid', columns: 2, count: 4, date: false, title: 'own', titleText: 'What people say of us' },
+  ]) {
+    const whole = reviews.settings.parse(settings)
+    const view = {
+      settings: whole,
+      items: said.slice(0, whole.count as number),
+      context: { widgetName: 'W', sources: {}, facts: {} },
+    }
+    for (const width of [220, 300, 358, 700, 1040]) {
+      const { cells, height, scrolls } = await draw(page, { kind: reviews, view }, width)
+      const name = `${JSON.stringify(settings)} in ${width} px`
+      const expected = fit(width, reviews.box!.fit(whole))
+      for (const cell of cells) expect(Math.abs(cell - expected.cell), name).toBeLessThan(0.6)
+      expect(scrolls, name).toBe(false)
+      misses.push([name, reviews.box!.height(view, width) / height - 1])
+    }
+  }
+  expect(misses.reduce((sum, [, miss]) => sum + Math.abs(miss), 0) / misses.length).toBeLessThan(0.08)
+  expect(misses.filter(([, miss]) => Math.abs(miss) > 0.2)).toEqual([])
+})
+
+const badge = kindOf('rating-badge')!
+test('a badge is about as high as was reserved, and works from 90 px on', async ({ page }) => {
+  const misses: [string, number][] = []
+  for (const settings of [{}, { shape: 'line', label: 'Guests say' }, { shape: 'tile', label: 'Guests say' }]) {
+    const view = {
+      settings: badge.settings.parse(settings),
+      items: said,
+      context: { widgetName: 'W', sources: {}, facts: {} },
+    }
+    for (const width of [90, 160, 300, 700]) {
+      const { height, scrolls } = await draw(page, { kind: badge, view }, width)
+      const name = `${JSON.stringify(settings)} in ${width} px`
+      expect(scrolls, name).toBe(false)
+      misses.push([name, badge.box!.height(view, width) - height])
+    }
+  }
+  // Px: of something a line or two high a share says little.
+  expect(misses.filter(([, miss]) => Math.abs(miss) > 24)).toEqual([])
 })

@@ -1,4 +1,4 @@
-import { Item } from '@pebblestrand/core/items'
+import { bodyTypes, Item } from '@pebblestrand/core/items'
 import { z } from 'zod'
 import { IdParams, line, paged, Paging, Time, wholeNumber } from './fields'
 import { route } from './route'
@@ -15,6 +15,8 @@ export const SourceInfo = z.object({
   problem: Problem.nullable(),
   okAt: Time.nullable(),
   intervalMinutes: z.number(),
+  /** What its ratings come to as it says itself; null where it says nothing. */
+  rating: z.object({ mean: z.number(), count: z.number() }).nullable(),
   /** What else there is to know of its health, as sentences. */
   notes: z.array(z.string()),
 })
@@ -35,6 +37,7 @@ export const FoundSource = z.object({
   format: z.string(),
   count: z.number(),
   how: z.enum(['given', 'declared', 'linked', 'usual']),
+  rating: z.object({ mean: z.number(), count: z.number() }).nullable(),
   newest: z.array(z.object({ title: z.string(), publishedAt: z.string().nullable(), link: z.string().nullable() })),
 })
 export type FoundSource = z.infer<typeof FoundSource>
@@ -51,7 +54,11 @@ export const sourceRoutes = {
     path: '/api/sources/find',
     may: 'member',
     summary: 'The sources behind an address, each with its newest items',
-    body: z.object({ address: line(2000) }),
+    body: z.object({
+      address: line(2000),
+      /** What the items are to be; any where left out. */
+      gives: z.array(z.enum(bodyTypes)).max(10).optional(),
+    }),
     often: { times: 30, seconds: 60 },
     step: Tried,
     answer: z.object({ found: z.array(FoundSource), tried: z.array(Tried) }),
@@ -73,7 +80,11 @@ export const sourceRoutes = {
     path: '/api/sources',
     may: 'member',
     summary: 'Known sources',
-    query: Paging.extend({ q: z.string().trim().max(200).default('') }),
+    query: Paging.extend({
+      q: z.string().trim().max(200).default(''),
+      /** Only those whose items are such. */
+      gives: z.enum(bodyTypes).optional(),
+    }),
     answer: paged(SourceDetail),
   }),
   read: route({

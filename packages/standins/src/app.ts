@@ -8,6 +8,7 @@ import { serveTroubled, troubledHost } from './news/troubled'
 import { siteByHost } from './sites/list'
 import { serveSite } from './sites/serve'
 import type { Store } from './state/store'
+import { serveVoices, voicesHost } from './voices/serve'
 
 /** `gullhaven` of `gullhaven.localhost:4700`. */
 const nameOf = (request: FastifyRequest) => request.hostname.replace(/:\d+$/, '').replace(/\.localhost$/, '')
@@ -26,6 +27,8 @@ export async function standinsApp(store: Store): Promise<FastifyInstance> {
     if (site) return serveSite(site, store, request, reply)
     if (name === newsHost)
       return serveNews(request, reply, { origin: `http://${request.host}`, start: store.startedAt })
+    if (name === voicesHost)
+      return serveVoices(request, reply, { origin: `http://${request.host}`, start: store.startedAt })
     if (name === troubledHost) return serveTroubled(request, reply)
     return reply.code(404).send(`No stand-in is called ${name}.`)
   })

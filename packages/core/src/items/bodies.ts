@@ -19,10 +19,26 @@ export const ArticleBody = z.object({
 })
 export type ArticleBody = z.infer<typeof ArticleBody>
 
+/** What somebody said of a place or a thing. `text` is plain. */
+export const ReviewBody = z.object({
+  type: z.literal('review'),
+  /** On a scale from 1, the worst, to 5, the best; null where only words were left. */
+  rating: z.number().min(1).max(5).nullable(),
+  title: z.string(),
+  text: z.string(),
+  authorPicture: Picture.nullable(),
+  pictures: z.array(Picture),
+  /** What the owner answered. */
+  reply: z.object({ author: z.string().nullable(), text: z.string(), at: z.iso.datetime().nullable() }).nullable(),
+})
+export type ReviewBody = z.infer<typeof ReviewBody>
+
 /** What an item holds beside its head. A new type: its schema here, and its reading below. */
-export const ItemBody = z.discriminatedUnion('type', [ArticleBody])
+export const ItemBody = z.discriminatedUnion('type', [ArticleBody, ReviewBody])
 export type ItemBody = z.infer<typeof ItemBody>
 export type BodyType = ItemBody['type']
+
+export const bodyTypes = ItemBody.options.map(({ shape }) => shape.type.value) as [BodyType, ...BodyType[]]
 
 /** How a body of one type answers what may be asked of any. */
 interface BodyReading<B extends ItemBody> {
@@ -32,6 +48,8 @@ interface BodyReading<B extends ItemBody> {
   words(body: B): string
   hasText(body: B): boolean
   picture(body: B): Picture | null
+  /** From 1 to 5; null for what is not rated. */
+  rating(body: B): number | null
 }
 
 const readings: { [T in BodyType]: BodyReading<Extract<ItemBody, { type: T }>> } = {
@@ -40,8 +58,20 @@ const readings: { [T in BodyType]: BodyReading<Extract<ItemBody, { type: T }>> }
     words: (body) => `${body.title}\n${body.text}`,
     hasText: (body) => body.text.length > 0,
     picture: (body) => body.picture,
+    rating: () => null,
+  },
+  review: {
+    title: (body) =>
+      body.title || beginning(body.text) || (body.rating === null ? 'Without words' : `${body.rating} of 5`),
+    words: (body) => `${body.title}\n${body.text}`,
+    hasText: (body) => body.text.length > 0,
+    picture: (body) => body.pictures[0] ?? null,
+    rating: (body) => body.rating,
   },
 }
+
+/** The first words of a text, for a line. */
+const beginning = (text: string) => (text.length <= 80 ? text : `${text.slice(0, 80).replace(/\s+\S*$/, '')}…`)
 
 /** The reading of a body's own type. */
 export const readingOf = (body: ItemBody): BodyReading<ItemBody> => readings[body.type] as BodyReading<ItemBody>

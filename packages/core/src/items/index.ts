@@ -1,5 +1,6 @@
 export { Item, ItemHead, itemId, sourceOf, type Entry } from './item'
-export { ArticleBody, ItemBody, Picture, readingOf, type BodyType } from './bodies'
+export { ArticleBody, bodyTypes, ItemBody, Picture, readingOf, ReviewBody, type BodyType } from './bodies'
 export { articleItem } from './article'
+export { reviewItem } from './review'
 export { gather, type SourceEntries } from './gather'
 export { isStorable, storable } from './storable'

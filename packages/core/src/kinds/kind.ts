@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import type { BodyType, Item } from '../items'
 import type { FitSpec } from '../layout'
 import type { Order, Rule } from '../sieve'
+import type { RatingSummary } from '../stats'
 
 /** Settings as they are stored: JSON whose members a kind's schema knows. */
 export type Settings = Record<string, unknown>
@@ -11,13 +12,16 @@ export interface View<S> {
   settings: S
   /** The items that passed the sieve, in order; none for a kind without content. */
   items: readonly Item[]
+  /** What the ratings of all items come to, those that the sieve took out too; of `items` alone where it is left out. */
+  ratings?: RatingSummary
   context: RenderContext
 }
 
 export interface RenderContext {
   /** Said where a frame or a section needs a title. */
   widgetName: string
-  sources: Record<string, { title: string; link: string | null }>
+  /** `rating`: what a source says its ratings come to, of all there are. */
+  sources: Record<string, { title: string; link: string | null; rating?: { mean: number; count: number } | null }>
   /** What the server knows of an install beside its items, by name (`Kind.facts`); a kind reads only its own. */
   facts: Record<string, unknown>
 }

@@ -1,5 +1,6 @@
-import type { Item } from '../items'
+import { readingOf, type Item } from '../items'
 import { sift, type Order, type Rule, type Sieved } from '../sieve'
+import { summarise, type RatingSummary } from '../stats'
 import type { Kind, RenderContext, Rendered, View } from './kind'
 
 /** What a kind's sieve is made of, as data: the items it takes, in which order, through which rules. */
@@ -16,6 +17,10 @@ export interface Sifting {
   order: Order
 }
 
+/** What the ratings of some items come to. */
+export const ratingsOf = (items: readonly Item[]): RatingSummary =>
+  summarise(items.map(({ body }) => readingOf(body).rating(body)))
+
 /** A kind's whole computation, the same in the workbench and on the server: items through the sieve, then to strings. */
 export function renderWidget<S>(
   kind: Kind<S>,
@@ -26,7 +31,8 @@ export function renderWidget<S>(
 ): { sieved: Sieved | null; view: View<S>; rendered: Rendered } {
   const sifting = siftingOf(kind, settings, items)
   const sieved = sifting && sift(sifting.items, sifting.rules, sifting.order, now)
-  const view = { settings, items: sieved?.items ?? [], context }
+  const ratings = sifting ? ratingsOf(sifting.items) : undefined
+  const view = { settings, items: sieved?.items ?? [], ratings, context }
   return { sieved, view, rendered: kind.render(view) }
 }
 

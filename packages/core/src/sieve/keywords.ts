@@ -1,7 +1,7 @@
 import { phrasesIn, type Phrase } from './phrases'
 
 /** Lower case, accents off (Unicode NFKD), white space as single spaces, so that "Café  au" and "cafe au" meet. */
-const folded = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ')
+export const folded = (text: string) => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ')
 
 /** A word or phrase matches whole words; a trailing * lets it match beginnings: "engrav*" finds engraving and engraved. */
 function phrase(keyword: string): Phrase {

@@ -1,7 +1,7 @@
 import { readingOf, type Item } from '../items'
-import { mentionsAny } from './keywords'
+import { folded, mentionsAny } from './keywords'
 
-/** One rule of a sieve. `cap` keeps the first so many; every other rule looks at one item at a time. */
+/** One rule of a sieve. `cap` keeps the first so many, `pinned` puts some to the front; every other rule looks at one item at a time. */
 export type Rule =
   | { kind: 'unique' }
   | { kind: 'include'; words: string[] }
@@ -10,18 +10,33 @@ export type Rule =
   | { kind: 'with-picture' }
   | { kind: 'not-older'; days: number }
   | { kind: 'hidden'; ids: string[] }
+  | { kind: 'rating-from'; stars: number; unrated: 'kept' | 'out' }
+  | { kind: 'authors-out'; names: string[] }
+  | { kind: 'language'; languages: string[] }
+  | { kind: 'pinned'; ids: string[] }
   | { kind: 'cap'; most: number }
 
 export type RuleKind = Rule['kind']
 
-interface RuleDefinition<R extends Rule> {
+export interface RuleDefinition<R extends Rule> {
   /** What the rule lets through, as a label under its count. */
   label(rule: R): string
   /** A fresh test for one run; it may remember what it saw. */
   test(rule: R, now: Date): (item: Item, index: number) => boolean
+  /** Another order of what came in. */
+  arrange?(rule: R, items: readonly Item[]): Item[]
 }
 
 const wordsOf = ({ body, labels }: Item) => `${readingOf(body).words(body)}\n${labels.join('\n')}`
+/** What makes two items the same: of reviews their words and who said them, from whichever source; else where they lead. */
+function sameAs({ id, link, author, body }: Item): string {
+  if (body.type === 'review') return body.text && author ? `${folded(author)}\n${folded(body.text)}` : id
+  return link ?? id
+}
+
+/** "pt-BR" is Portuguese; nothing is known of an item that says nothing. */
+const primary = (tag: string) => tag.split('-')[0]!.toLowerCase()
+
 const list = (words: string[]) => (words.length > 2 ? `${words.slice(0, 2).join(', ')} …` : words.join(' or '))
 const DAY = 86_400_000
 
@@ -31,7 +46,7 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
     test: () => {
       const seen = new Set<string>()
       return (item) => {
-        const key = item.link ?? item.id
+        const key = sameAs(item)
         return !seen.has(key) && !!seen.add(key)
       }
     },
@@ -76,6 +91,35 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
     test: (rule) => {
       const ids = new Set(rule.ids)
       return (item) => !ids.has(item.id)
+    },
+  },
+  'rating-from': {
+    label: (rule) => (rule.stars >= 5 ? '5 stars' : `${rule.stars} stars and up`),
+    test: (rule) => (item) => {
+      const rating = readingOf(item.body).rating(item.body)
+      return rating === null ? rule.unrated === 'kept' : rating >= rule.stars
+    },
+  },
+  'authors-out': {
+    label: (rule) => `not by ${list(rule.names)}`,
+    test: (rule) => {
+      const names = new Set(rule.names.map(folded))
+      return ({ author }) => author === null || !names.has(folded(author))
+    },
+  },
+  language: {
+    label: (rule) => `in ${list(rule.languages)}`,
+    test: (rule) => {
+      const wanted = new Set(rule.languages.map(primary))
+      return ({ language }) => language === null || wanted.has(primary(language))
+    },
+  },
+  pinned: {
+    label: () => 'pinned to the front',
+    test: () => () => true,
+    arrange: (rule, items) => {
+      const pinned = rule.ids.flatMap((id) => items.find((item) => item.id === id) ?? [])
+      return [...pinned, ...items.filter((item) => !rule.ids.includes(item.id))]
     },
   },
   cap: { label: () => 'shown', test: (rule) => (_item, index) => index < rule.most },

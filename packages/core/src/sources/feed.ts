@@ -1,11 +1,13 @@
 import { discoverFeeds, usualFeedAddresses } from './feed/discover'
 import { parseFeed } from './feed/parse-feed'
+import { completed } from './completed'
 import type { SourceKind } from './source-kind'
 
 /** RSS 0.9x, 1.0 and 2.0, Atom, JSON Feed. */
 export const feed: SourceKind = {
   id: 'feed',
   name: 'Feed',
+  gives: ['article'],
   accept:
     'application/rss+xml, application/atom+xml, application/feed+json, application/xml;q=0.9, text/html;q=0.8, */*;q=0.5',
   recognise: (pasted) => (pasted.trim() ? { address: completed(pasted.trim()) } : null),
@@ -13,7 +15,3 @@ export const feed: SourceKind = {
   discover: discoverFeeds,
   usualAddresses: usualFeedAddresses,
 }
-
-/** People paste addresses without a scheme; a site that has only one of the two leads on. */
-const completed = (given: string) =>
-  /^[a-z][a-z0-9+.-]*:/i.test(given) && !/^[\w.-]+:\d+(\/|$)/.test(given) ? given : `http://${given}`

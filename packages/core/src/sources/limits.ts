@@ -1,11 +1,20 @@
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js'
-import { storable, type Entry } from '../items'
+import { storable, type Entry, type ItemBody, type Picture } from '../items'
 import { sanitise } from './sanitise'
 import type { ReadSource } from './source-kind'
 
 /** Characters that one entry's parts may have: far beyond what is read, and little enough to be sent to every visitor. */
-export const LIMITS = { title: 300, author: 200, address: 2000, text: 100_000, labels: 30, label: 100, key: 600 }
+export const LIMITS = {
+  title: 300,
+  author: 200,
+  address: 2000,
+  text: 100_000,
+  labels: 30,
+  label: 100,
+  key: 600,
+  pictures: 12,
+}
 
 type Limited = 'title' | 'author' | 'address' | 'text' | 'label'
 /** How many were too long, by what they are. */
@@ -33,9 +42,33 @@ export function limited(read: ReadSource): LimitedSource {
     count('address')
     return null
   }
-  const picture = (value: Entry['body']['picture']) => {
+  const picture = (value: Picture | null) => {
     const url = value && address(value.url)
     return url ? { ...value, url, alt: value.alt.slice(0, LIMITS.title) } : null
+  }
+  const limitBody = (body: ItemBody): ItemBody => {
+    const shared = { title: text(body.title, 'title'), text: text(body.text, 'text') }
+    switch (body.type) {
+      case 'article':
+        return {
+          ...body,
+          ...shared,
+          html: body.html.length > LIMITS.text ? sanitise(body.html.slice(0, LIMITS.text), null) : body.html,
+          picture: picture(body.picture),
+        }
+      case 'review':
+        return {
+          ...body,
+          ...shared,
+          authorPicture: picture(body.authorPicture),
+          pictures: body.pictures.slice(0, LIMITS.pictures).flatMap((one) => picture(one) ?? []),
+          reply: body.reply && {
+            ...body.reply,
+            author: body.reply.author && text(body.reply.author, 'author'),
+            text: text(body.reply.text, 'text'),
+          },
+        }
+    }
   }
   const entry = ({ key, author, link, labels, body, ...rest }: Entry): Entry => ({
     ...rest,
@@ -43,13 +76,7 @@ export function limited(read: ReadSource): LimitedSource {
     author: author && text(author, 'author'),
     link: address(link),
     labels: labels.slice(0, LIMITS.labels).map((label) => text(label, 'label')),
-    body: {
-      ...body,
-      title: text(body.title, 'title'),
-      text: text(body.text, 'text'),
-      html: body.html.length > LIMITS.text ? sanitise(body.html.slice(0, LIMITS.text), null) : body.html,
-      picture: picture(body.picture),
-    },
+    body: limitBody(body),
   })
 
   return storable({

@@ -12,6 +12,10 @@ export const sourceErrors = {
     message: 'This is neither RSS, Atom nor JSON Feed.',
     remedy: 'Look for a link called RSS, Atom, feed or syndication on the site.',
   },
+  'no-reviews': {
+    message: 'No reviews are marked up on this page.',
+    remedy: 'Paste the address of a page that shows them and says so to search engines; many places’ own pages do.',
+  },
   'feed-malformed': {
     message: 'The feed breaks off or is damaged.',
     remedy: "Tell the site's owner; the last good copy stays in use meanwhile.",

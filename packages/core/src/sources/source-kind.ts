@@ -1,4 +1,4 @@
-import type { Entry } from '../items'
+import type { BodyType, Entry } from '../items'
 
 /** What a document of a source holds, after reading. */
 export interface ReadSource {
@@ -8,6 +8,8 @@ export interface ReadSource {
   /** The page it belongs to. */
   link: string | null
   language: string | null
+  /** What its ratings come to as it says itself, of all there are and not only those listed; null where it says nothing. */
+  rating?: { mean: number; count: number } | null
   /** In the order of the document, doubles by key left out. */
   entries: Entry[]
 }
@@ -24,6 +26,8 @@ export interface SourceCandidate {
 export interface SourceKind {
   id: string
   name: string
+  /** What its items are: offered to kinds of widgets that show such. */
+  gives: readonly BodyType[]
   /** Media types to ask for, as an Accept header. */
   accept: string
   /** The address that pasted text means, where this sort can be behind it; null where not. */

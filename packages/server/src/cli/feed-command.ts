@@ -1,4 +1,4 @@
-import type { Entry } from '@pebblestrand/core/items'
+import { ArticleBody, type Entry } from '@pebblestrand/core/items'
 import { decodeBytes, SourceError, sourceKinds } from '@pebblestrand/core/sources'
 import { readBytes } from './read-file'
 import { WrongCall } from './wrong-call'
@@ -17,7 +17,7 @@ export function feedLine(file: string, base: string | null): Record<string, unkn
 
 /** An item as one flat record. */
 function itemLine({ key, author, publishedAt, link, labels, body }: Entry) {
-  const { title, text, html, picture } = body
+  const { title, text, html, picture } = ArticleBody.parse(body)
   return { id: key, title, text, html, author, publishedAt, link, picture, labels }
 }
 

@@ -3,6 +3,7 @@ import {
   kindOf,
   readSettings,
   renderSample,
+  ratingsOf,
   siftingOf,
   type Kind,
   type Rendered,
@@ -45,10 +46,11 @@ export async function rendererFor(
   const sources = await Source.findAll({ where: { id: sourceIds }, transaction })
   const items = gather(sourceIds, await storedEntries(sourceIds, transaction))
   const sifting = siftingOf(kind, settings, items)
+  const ratings = sifting ? ratingsOf(sifting.items) : undefined
   const shown = sifting ? await siftOffLoop(threads, { ...sifting, now: new Date() }) : []
   const context = {
     widgetName: widget.name,
-    sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link }])),
+    sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link, rating: s.rating }])),
   }
   const sample = Boolean(kind.content) && !sourceIds.length
   return {
@@ -56,7 +58,7 @@ export async function rendererFor(
     alike: !kind.facts?.length,
     sample,
     render(facts) {
-      const view = { settings, items: shown, context: { ...context, facts } }
+      const view = { settings, items: shown, ratings, context: { ...context, facts } }
       const rendered = sample ? renderSample(kind, settings, config.origin, widget.name) : kind.render(view)
       return { rendered, view }
     },

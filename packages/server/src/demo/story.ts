@@ -9,6 +9,11 @@ export const feeds = {
   culture: { host: 'skerrow-post', path: '/feeds/culture.json' },
   /** Well once and ill from then on; its last good copy stays up. */
   weather: { host: 'troubled-feeds', path: '/fails-later.xml' },
+  ferryVoices: { host: 'harbour-voices', path: '/places/gullhaven-ferries' },
+  kilnVoices: { host: 'harbour-voices', path: '/places/orrin-kiln' },
+  observatoryVoices: { host: 'harbour-voices', path: '/places/skerrow-observatory' },
+  vetVoices: { host: 'harbour-voices', path: '/places/tarnside-vets' },
+  museumVoices: { host: 'harbour-voices', path: '/places/windle-knot-museum' },
 } as const
 export type FeedName = keyof typeof feeds
 
@@ -100,6 +105,38 @@ export const widgets = told({
     feeds: ['culture'],
     settings: { include: ['almanac'], accent: '#8a3b4f', picture: 'none', excerpt: 0 },
   },
+  'What passengers say': {
+    kind: 'reviews',
+    starter: 'three-voices',
+    feeds: ['ferryVoices'],
+    settings: { accent: '#1f5f99', title: 'own', titleText: 'What passengers say' },
+  },
+  // So narrow that two are left.
+  'On our engraving': {
+    kind: 'reviews',
+    starter: 'beside-the-text',
+    feeds: ['kilnVoices'],
+    settings: { include: ['engrav*'], stars: '5', accent: '#8a3b4f', title: 'own', titleText: 'On our engraving' },
+  },
+  'Kind to animals': {
+    kind: 'reviews',
+    starter: 'beside-the-text',
+    feeds: ['vetVoices'],
+    settings: { stars: '4', accent: '#0f7a72', title: 'own', titleText: 'What owners say', summary: true },
+  },
+  'Ferry rating': {
+    kind: 'rating-badge',
+    starter: 'pill',
+    feeds: ['ferryVoices'],
+    settings: { accent: '#1f5f99', starColour: '#f2c14e' },
+  },
+  'Museum rating': { kind: 'rating-badge', starter: 'line', feeds: ['museumVoices'], settings: {} },
+  'Star rating': {
+    kind: 'rating-badge',
+    starter: 'tile',
+    feeds: ['observatoryVoices'],
+    settings: { label: 'Guests say' },
+  },
   'Workshop visits': {
     kind: 'visit-counter',
     starter: 'footer-line',
@@ -173,6 +210,12 @@ export const chapters: Chapter[] = [
   chapter('gullhaven', '/contact', 'sidebar', 'Harbour news', 'planned', 3),
   chapter('gullhaven', '/contact', 'main', 'Island headlines', 'confirmed', 420),
   chapter('gullhaven', '/contact', 'footer', 'Post in brief', 'signed-in-only', 7),
+  chapter('gullhaven', '/', 'header', 'Ferry rating', 'confirmed', 380),
+  chapter('gullhaven', '/fares', 'main', 'What passengers say', 'confirmed', 370),
+  chapter('orrin-kiln', '/kiln', 'main', 'On our engraving', 'confirmed', 150),
+  chapter('observatory', '/visit', 'footer', 'Star rating', 'confirmed', 310),
+  chapter('tarnside-vets', '/emergencies', 'main', 'Kind to animals', 'confirmed', 130),
+  chapter('windle-knot', '/collection', 'main', 'Museum rating', 'confirmed', 240),
   chapter('orrin-kiln', '/', 'sidebar', 'Culture column', 'confirmed', 800),
   chapter('orrin-kiln', '/', 'footer', 'Post in brief', 'confirmed', 640),
   chapter('orrin-kiln', '/workshop', 'main', 'What is on', 'script-stripped', 11),

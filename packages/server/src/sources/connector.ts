@@ -19,4 +19,8 @@ export const connectors: Record<string, Connector> = {
   feed: {
     read: (context, address, known, until) => readDocument(context, sourceKinds.feed!, address, known, until),
   },
+  'structured-data': {
+    read: (context, address, known, until) =>
+      readDocument(context, sourceKinds['structured-data']!, address, known, until),
+  },
 }

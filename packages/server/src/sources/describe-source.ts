@@ -2,7 +2,7 @@ import { cutWords } from '@pebblestrand/core/sources'
 import { ItemRow, type Source } from './models'
 
 /** A source as a widget's bench knows it. */
-export const sourceInfo = ({ id, kind, title, link, url, problem, okAt, intervalMinutes, cut }: Source) => ({
+export const sourceInfo = ({ id, kind, title, link, url, problem, okAt, intervalMinutes, cut, rating }: Source) => ({
   id,
   kind,
   title,
@@ -11,6 +11,7 @@ export const sourceInfo = ({ id, kind, title, link, url, problem, okAt, interval
   problem,
   okAt,
   intervalMinutes,
+  rating,
   notes: cutWords(cut),
 })
 

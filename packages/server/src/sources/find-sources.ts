@@ -1,5 +1,5 @@
 import type { FoundSource, Tried } from '@pebblestrand/contract'
-import { gather, readingOf } from '@pebblestrand/core/items'
+import { gather, readingOf, type BodyType } from '@pebblestrand/core/items'
 import { inOrder } from '@pebblestrand/core/sieve'
 import { sourceKinds, type ReadSource, type SourceCandidate, type SourceKind } from '@pebblestrand/core/sources'
 import { AppError } from '../platform/errors'
@@ -22,9 +22,10 @@ const LATE: SourceReading = {
 export async function findSources(
   context: Context,
   given: string,
+  gives: readonly BodyType[],
   tell: (tried: Tried) => void = () => {},
 ): Promise<{ found: FoundSource[]; tried: Tried[] }> {
-  const { kind, address } = recognised(given)
+  const { kind, address } = recognised(given, gives)
   const refusal = refusalOf(address, { localhostNames: context.config.demo })
   if (refusal)
     throw new AppError('address-refused', { message: refusal, issues: [{ field: 'address', message: refusal }] })
@@ -54,8 +55,8 @@ export async function findSources(
 }
 
 /** The first sort of source that what was pasted can mean. */
-function recognised(given: string): { kind: SourceKind; address: string } {
-  for (const kind of Object.values(sourceKinds)) {
+function recognised(given: string, gives: readonly BodyType[]): { kind: SourceKind; address: string } {
+  for (const kind of Object.values(sourceKinds).filter((one) => one.gives.some((type) => gives.includes(type)))) {
     const meant = kind.recognise(given)
     if (meant) return { kind, address: meant.address }
   }
@@ -97,7 +98,7 @@ function outcomeOf(kind: SourceKind, reading: SourceReading): string {
 function describe(
   kind: SourceKind,
   url: string,
-  { title, format, entries }: ReadSource,
+  { title, format, entries, rating }: ReadSource,
   how: FoundSource['how'],
 ): FoundSource {
   const items = gather(['found'], [{ sourceId: 'found', entries }])
@@ -107,6 +108,7 @@ function describe(
     title: title || new URL(url).host,
     format,
     count: entries.length,
+    rating: rating ?? null,
     how,
     newest: inOrder(items, 'newest')
       .slice(0, PREVIEW)

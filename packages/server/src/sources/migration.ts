@@ -6,3 +6,9 @@ ALTER TABLE sources ADD COLUMN cut jsonb NOT NULL DEFAULT '{}';
 UPDATE sources SET content_hash = NULL, etag = NULL, last_modified = NULL;
 `,
 }
+
+/** What a source says its ratings come to, of all there are. */
+export const rating = {
+  name: '0015-source-rating',
+  sql: `ALTER TABLE sources ADD COLUMN rating jsonb`,
+}

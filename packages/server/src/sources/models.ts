@@ -35,6 +35,8 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
   declare failures: CreationOptional<number>
   /** How many parts of its items were too long to be kept whole. */
   declare cut: CreationOptional<Cut>
+  /** What its ratings come to as it says itself. */
+  declare rating: CreationOptional<{ mean: number; count: number } | null>
   declare problem: CreationOptional<SourceProblem | null>
   declare createdAt: CreationOptional<Date>
 }
@@ -71,6 +73,7 @@ export function defineSources(sequelize: Sequelize): void {
       nextFetchAt: time(),
       failures: integer(0),
       cut: json({}),
+      rating: maybeJson(),
       problem: maybeJson(),
       createdAt: time(),
     },

@@ -34,7 +34,7 @@ export async function readDocument(
         `status-${answer.status}`,
         `The address answers with error ${answer.status}.`,
         answer.status === 404 || answer.status === 410
-          ? 'The feed may have moved: paste the address of the page it belongs to.'
+          ? 'It may have moved: open the site and paste the address you find it at.'
           : 'Look again in a few minutes; if it stays, tell the site’s owner.',
       )
     const text = decodeBytes(answer.body, answer.headers['content-type'])

@@ -51,6 +51,7 @@ const copyOf = ({ etag, lastModified, bytes, read }: Extract<SourceReading, { ki
   lastModified,
   contentHash: contentHash(bytes),
   cut: read.cut,
+  rating: read.rating ?? null,
 })
 
 const wellNow = (source: Source) => {
@@ -120,7 +121,7 @@ function faultOf(reading: SourceReading): SourceFault | null {
       message: 'The address gives a web page instead of the feed.',
       remedy: 'The feed may have moved: look for it on that page.',
     }
-  if (reading.kind === 'read' && !reading.read.entries.length)
+  if (reading.kind === 'read' && !reading.read.entries.length && !reading.read.rating)
     return {
       code: 'feed-no-items',
       message: 'The feed has no items just now.',

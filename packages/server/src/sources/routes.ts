@@ -1,4 +1,6 @@
 import { routes } from '@pebblestrand/contract'
+import { bodyTypes, type BodyType } from '@pebblestrand/core/items'
+import { sourceKinds } from '@pebblestrand/core/sources'
 import { Op } from 'sequelize'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
@@ -17,8 +19,8 @@ import { pageOfEntries } from './store-items'
 export function sourceRoutes(serve: Serve, context: Context): void {
   const openings = { localhostNames: context.config.demo }
 
-  serve(routes.sources.find, ({ body: { address }, request, reply }) =>
-    inSteps(request, reply, (tell) => findSources(context, address, tell)),
+  serve(routes.sources.find, ({ body: { address, gives }, request, reply }) =>
+    inSteps(request, reply, (tell) => findSources(context, address, gives ?? bodyTypes, tell)),
   )
 
   serve(routes.sources.add, async ({ body: { kind, url } }) => {
@@ -30,10 +32,13 @@ export function sourceRoutes(serve: Serve, context: Context): void {
     return describeSource(await addSource(context, url, kind))
   })
 
-  serve(routes.sources.list, async ({ query: { q, ...paging } }) => {
+  serve(routes.sources.list, async ({ query: { q, gives, ...paging } }) => {
     const words = { [Op.iLike]: `%${literally(q)}%` }
     const { rows, count } = await Source.findAndCountAll({
-      where: q ? { [Op.or]: [{ title: words }, { url: words }] } : {},
+      where: {
+        ...(q ? { [Op.or]: [{ title: words }, { url: words }] } : {}),
+        ...(gives ? { kind: kindsGiving(gives) } : {}),
+      },
       order: [
         ['title', 'ASC'],
         ['id', 'ASC'],
@@ -61,6 +66,9 @@ export function sourceRoutes(serve: Serve, context: Context): void {
     return describeSource(await source.reload())
   })
 }
+
+const kindsGiving = (type: BodyType) =>
+  Object.values(sourceKinds).flatMap((kind) => (kind.gives.includes(type) ? kind.id : []))
 
 async function sourceOf(id: string): Promise<Source> {
   const source = await Source.findByPk(id)

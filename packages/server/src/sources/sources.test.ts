@@ -81,6 +81,29 @@ describe('finding the source', () => {
     expect(bad.at(-1)).toMatchObject({ error: { code: 'no-feeds', issues: [{ field: 'address' }] } })
     expect((await told(troubled('/gone.xml'))).at(-1)).toMatchObject({ error: { code: 'fetch-failed' } })
   })
+  it('reviews that a page marks up, where such are wanted: what they come to, the newest, then kept with both', async () => {
+    const url = system.standins('harbour-voices', '/places/orrin-kiln')
+    const asked = (address: string) => ada.post('/api/sources/find', { address, gives: ['review'] })
+    expect((await asked(url)).body).toMatchObject({
+      found: [
+        {
+          kind: 'structured-data',
+          title: 'Orrin Kiln Pottery',
+          format: 'json-ld',
+          count: 8,
+          rating: { mean: 4.8, count: 214 },
+        },
+      ],
+    })
+    expect((await asked(system.standins('skerrow-post'))).body).toMatchObject({
+      error: { code: 'fetch-failed', message: 'No reviews are marked up on this page.' },
+    })
+    const { body } = await ada.post('/api/sources', { kind: 'structured-data', url })
+    expect(body).toMatchObject({ kind: 'structured-data', count: 8, rating: { mean: 4.8, count: 214 } })
+    const only = (gives: string) => ada.get(`/api/sources?gives=${gives}`)
+    expect(((await only('review')).body as { rows: { url: string }[] }).rows.map((row) => row.url)).toEqual([url])
+    expect(JSON.stringify((await only('article')).body)).not.toContain(url)
+  })
   it('a page without feeds: says what was tried and where to look', async () => {
     const { status, body } = await find(troubled('/'))
     expect(status).toBe(422)
@@ -167,7 +190,7 @@ describe('a source', () => {
     const [a, b] = [await add(url), await add(url)]
     expect(a).toBe(b)
     const items = await itemsOf(a)
-    expect(items).toHaveLength(6)
+    expect(items).toHaveLength(7)
     expect(items[0]).toMatchObject({
       title: 'Observatory keeps its dome open for the meteor shower',
       author: 'Ada Fenwick',

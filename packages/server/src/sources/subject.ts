@@ -1,6 +1,6 @@
 import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
-import { cut } from './migration'
+import { cut, rating } from './migration'
 import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { defineSources } from './models'
 import { queueDue, refreshJob, refreshSource } from './refresh'
@@ -10,7 +10,7 @@ const sourcesDue = job<Record<string, never>>('sources-due')
 
 export const sources: Subject = {
   name: 'sources',
-  migrations: [cut],
+  migrations: [cut, rating],
   models: defineSources,
   routes: sourceRoutes,
   work: [

@@ -8,7 +8,7 @@ export interface BenchRequest {
   /** As the kind's schema has read them. */
   settings: Settings
   widgetName: string
-  sources: Record<string, { title: string; link: string | null }>
+  sources: Record<string, { title: string; link: string | null; rating: { mean: number; count: number } | null }>
   now: string
   origin: string
 }

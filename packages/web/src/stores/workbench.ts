@@ -57,7 +57,10 @@ export const useWorkbench = defineStore('workbench', () => {
     async () => {
       const own = ++asked
       if (!kind.value || !parsed.value || !widget.value) return void (result.value = null)
-      const known = Object.values(sources.value).map((s) => [s.id, { title: s.title, link: s.link }])
+      const known = Object.values(sources.value).map((s) => [
+        s.id,
+        { title: s.title, link: s.link, rating: plain(s.rating) },
+      ])
       const rendering = await benchRenderer().render({
         kind: kind.value.id,
         settings: plain(parsed.value),

@@ -9,7 +9,7 @@ interface HeadingSettings {
 /** The words above the widget. A page often has its own. */
 export const headingGroup = {
   shape: {
-    title: choice({ source: "the feed's title", own: 'own words', none: 'nothing' }, 'source', {
+    title: choice({ source: "the source's title", own: 'own words', none: 'nothing' }, 'source', {
       label: 'Heading',
       paragraph: 'words',
       before: 'Headed by ',

@@ -8,7 +8,8 @@ import { fitVerdict, rowsHint } from '../fit-words'
 import { renderWidget } from '../render-widget'
 import { headlines } from './index'
 import { HeadlinesSettings } from './settings'
-import { excerptOf, headlinesOf } from './view'
+import { excerptOf } from '../excerpt'
+import { headlinesOf } from './view'
 
 const source = '11111111-1111-4111-8111-111111111111'
 const defaults = HeadlinesSettings.parse({})

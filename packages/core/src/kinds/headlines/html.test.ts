@@ -85,7 +85,11 @@ describe('headlines as HTML', () => {
   it.each(['javascript:alert(1)', 'data:text/html,x', 'vbscript:x', ' javascript:x', '//x.example', ''])(
     'does not link to %j',
     (link) => {
-      const evil = { ...item, link, body: { ...item.body, picture: { ...item.body.picture!, url: link } } }
+      const evil = {
+        ...item,
+        link,
+        body: { ...item.body, picture: { url: link, width: null, height: null, alt: '' } } as typeof item.body,
+      }
       expect(dom({}, [evil])('a, img')).toHaveLength(0)
     },
   )

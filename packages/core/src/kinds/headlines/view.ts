@@ -1,5 +1,6 @@
-import type { Item } from '../../items'
+import { readingOf, type Item } from '../../items'
 import { datesGroup, headingGroup } from '../groups'
+import { excerptOf } from '../excerpt'
 import type { View } from '../kind'
 import { sources, type HeadlinesSettings } from './settings'
 
@@ -22,6 +23,7 @@ export const headlinesOf = ({ settings, items, context }: View<HeadlinesSettings
 })
 
 function headline({ author, publishedAt, link, body }: Item, settings: HeadlinesSettings): Headline {
+  const picture = readingOf(body).picture(body)
   return {
     title: body.title,
     link,
@@ -29,15 +31,6 @@ function headline({ author, publishedAt, link, body }: Item, settings: Headlines
     author: settings.author ? (author ?? '') : '',
     date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt) : '',
     iso: publishedAt,
-    picture: settings.picture === 'none' || !body.picture ? null : { url: body.picture.url, alt: body.picture.alt },
+    picture: settings.picture === 'none' || !picture ? null : { url: picture.url, alt: picture.alt },
   }
-}
-
-/** Cuts at a word's end; an ellipsis says that there is more. */
-export function excerptOf(text: string, most: number): string {
-  if (most === 0) return ''
-  if (text.length <= most) return text
-  const cut = text.slice(0, most + 1)
-  const space = cut.lastIndexOf(' ')
-  return `${(space > most / 2 ? cut.slice(0, space) : text.slice(0, most)).replace(/[\s,;:.–—-]+$/, '')}…`
 }

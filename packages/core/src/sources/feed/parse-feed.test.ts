@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import Parser from 'rss-parser'
 import { describe, expect, it } from 'vitest'
+import { ArticleBody } from '../../items'
 import { parseFeed } from './parse-feed'
 import { SourceError } from '../source-error'
 import { isStorable } from '../../items'
@@ -8,7 +9,10 @@ import { isStorable } from '../../items'
 /** A feed with its entries as one record each, as `pebble feed` prints them. */
 function read(text: string, base: string | null) {
   const { entries, ...feed } = parseFeed(text, base)
-  const items = entries.map(({ key, body: { type: _type, ...body }, ...head }) => ({ id: key, ...head, ...body }))
+  const items = entries.map(({ key, body, ...head }) => {
+    const { type: _type, ...article } = ArticleBody.parse(body)
+    return { id: key, ...head, ...article }
+  })
   return { ...feed, items }
 }
 

@@ -52,7 +52,7 @@ const headers = computed(() => Object.entries(props.finding.proof.headers))
         v-if="!finding.muted && finding.code !== 'still-there'"
         type="button"
         class="word plain ml-2 text-[14px]"
-        :aria-label="`Put away: ${finding.title}`"
+        :aria-label="`Put it away: ${finding.title}`"
         @click="muting = true"
       >
         Put it away

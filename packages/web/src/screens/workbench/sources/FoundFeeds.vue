@@ -5,7 +5,17 @@ import TimeAgo from '../../../parts/TimeAgo.vue'
 
 defineProps<{ found: FoundSource[]; used: string[]; busy: string | null }>()
 const emit = defineEmits<{ take: [source: FoundSource] }>()
-const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Atom', json: 'JSON Feed' }
+const formats: Record<string, string> = {
+  rss: 'RSS',
+  rdf: 'RSS 1.0',
+  atom: 'Atom',
+  json: 'JSON Feed',
+  'json-ld': 'JSON-LD',
+  microdata: 'microdata',
+  rdfa: 'RDFa',
+}
+const comesTo = ({ rating }: FoundSource) =>
+  rating ? `${rating.mean.toFixed(1)} of 5 from ${rating.count.toLocaleString()}, ` : ''
 </script>
 
 <template>
@@ -14,7 +24,7 @@ const formats: Record<string, string> = { rss: 'RSS', rdf: 'RSS 1.0', atom: 'Ato
       <div class="flex flex-wrap items-baseline gap-x-3">
         <h3 class="text-[16px] font-semibold">{{ feed.title }}</h3>
         <span class="text-[13px] text-soft"
-          >{{ formats[feed.format] ?? feed.format }}, {{ plural(feed.count, 'item') }},
+          >{{ formats[feed.format] ?? feed.format }}, {{ comesTo(feed) }}{{ plural(feed.count, 'item') }},
           {{ shortAddress(feed.url, 44) }}</span
         >
         <span v-if="used.includes(feed.url)" class="ml-auto text-soft">in use</span>

@@ -27,6 +27,11 @@ const all = ref<SourceDetail[]>([])
 const total = ref(0)
 const words = ref('')
 
+const bodies = computed(() => bench.kind?.content?.bodies ?? [])
+/** What a person pastes, by what the kind shows. */
+const asks = computed(() =>
+  bodies.value.includes('review') ? 'Address of a page that shows reviews' : 'Address of a page or a feed',
+)
 const used = computed(() =>
   bench.sourceIds.map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined),
 )
@@ -34,7 +39,7 @@ const others = computed(() => all.value.filter((s) => !used.value.some((u) => u.
 const tried = ref<Tried[]>([])
 
 const loadKnown = () =>
-  ask(routes.sources.list, { query: { q: words.value.trim(), size: SHOWN } }).then(
+  ask(routes.sources.list, { query: { q: words.value.trim(), size: SHOWN, gives: bodies.value[0] } }).then(
     (known) => {
       all.value = known.rows
       total.value = Math.max(total.value, known.total)
@@ -50,7 +55,9 @@ async function look(): Promise<void> {
   tried.value = []
   try {
     const tell = (step: Tried) => void tried.value.push(step)
-    found.value = (await askInSteps(routes.sources.find, { body: { address: address.value } }, tell)).found
+    found.value = (
+      await askInSteps(routes.sources.find, { body: { address: address.value, gives: [...bodies.value] } }, tell)
+    ).found
   } catch (e) {
     error.value = asApiError(e)
   } finally {
@@ -81,7 +88,7 @@ async function reuse(source: SourceInfo): Promise<void> {
       <UsedSource v-for="source in used" :key="source.id" :source="source" @drop="bench.dropSource(source.id)" />
     </ul>
     <form novalidate @submit.prevent="look">
-      <label class="label block" for="source-address">Address of a page or a feed</label>
+      <label class="label block" for="source-address">{{ asks }}</label>
       <div class="flex items-end gap-5">
         <input
           id="source-address"

@@ -1,0 +1,30 @@
+import { createRequire } from 'node:module'
+import { readFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
+
+const source = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+
+interface Violation {
+  id: string
+  help: string
+  nodes: { target: string[]; failureSummary: string }[]
+}
+
+/** WCAG 2.2 A and AA, and axe's own best practices; the widget's frame is a document of its own and is looked at too. */
+export async function violations(page: Page, within = ':root'): Promise<string[]> {
+  await page.evaluate(source)
+  const found = await page.evaluate(async (selector) => {
+    const { axe } = window as unknown as {
+      axe: { run(context: unknown, options: unknown): Promise<{ violations: Violation[] }> }
+    }
+    return (
+      await axe.run(selector, {
+        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+        iframes: false,
+      })
+    ).violations
+  }, within)
+  return found.flatMap((v) =>
+    v.nodes.map((n) => `${v.id}: ${n.target.join(' ')} — ${n.failureSummary.replace(/\s+/g, ' ')}`),
+  )
+}

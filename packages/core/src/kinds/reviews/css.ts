@@ -1,0 +1,38 @@
+import { columnSteps } from '../../layout'
+import { colour } from '../../markup'
+import { lookGroup, ratingGroup } from '../groups'
+import { reviewsFit, SIZES } from './box'
+import type { ReviewsSettings } from './settings'
+
+/** Colours behind initials; white on each has more than 4.5:1. */
+const tints = ['#3f5f73', '#6a4b7c', '#2f6b4f', '#8a4a35', '#5b5a24', '#7a3e5d']
+export const TINTS = tints.length
+
+// Sizes that box.ts counts with.
+export function reviewsCss(settings: ReviewsSettings): string {
+  const { heading, text, meta, title, avatar, star } = SIZES
+  const columns = columnSteps(reviewsFit(settings))
+    .map((s) => `@container (min-width:${s.from}px){.l{grid-template-columns:repeat(${s.columns},minmax(0,1fr))}}`)
+    .join('')
+  return (
+    `:host{display:block;container-type:inline-size}` +
+    `.w{${lookGroup.css(settings)}}p,dl,dd,blockquote{margin:0}` +
+    `.h{margin:0 0 ${heading.below}px;font-size:${heading.size}px;line-height:${heading.line};font-weight:700}` +
+    ratingGroup.css(star, colour(settings.starColour) || 'currentColor') +
+    `.u{margin-bottom:16px;font-size:14px}.v{display:flex;flex-wrap:wrap;align-items:baseline;gap:2px 8px}.v b{font-size:22px;line-height:1.2}` +
+    `.d{display:grid;gap:2px;margin-top:6px;max-width:280px;font-size:12.5px;line-height:16px}.d div{display:grid;grid-template-columns:1.2em minmax(0,1fr);gap:6px}` +
+    `.d dd{position:relative;padding-left:4px}.d dd::before{content:"";position:absolute;inset:2px auto 2px 0;background:${colour(settings.starColour) || 'currentColor'};opacity:.35}` +
+    Array.from({ length: 11 }, (_, i) => `.b${i * 10}::before{width:${i * 10}%}`).join('') +
+    `.l{list-style:none;margin:0;padding:0;display:grid;gap:${settings.gap}px;grid-template-columns:minmax(0,1fr)}` +
+    columns +
+    `.c{min-width:0;display:grid;gap:6px;align-content:start;overflow-wrap:anywhere}` +
+    `.m{display:flex;align-items:center;gap:10px;font-size:${meta.size}px;line-height:${meta.line}}` +
+    `.a{flex:none;width:${avatar}px;height:${avatar}px;border-radius:50%;display:grid;place-items:center;color:#fff;font-size:13px;font-weight:700}` +
+    tints.map((tint, i) => `.t${i}{background:${tint}}`).join('') +
+    `.g{line-height:1}.t{margin:0;font-size:${title.size}px;line-height:${title.line};font-weight:700}` +
+    `.x{font-size:${text.size}px;line-height:${text.line}}.x summary{list-style:none;cursor:pointer}.x summary::-webkit-details-marker{display:none}` +
+    `.x[open] summary{display:none}.n,.f a,.o a{color:inherit;text-decoration:underline;text-decoration-color:var(--a);text-decoration-thickness:2px;text-underline-offset:3px}` +
+    `.n,.f{font-size:${meta.size}px}.f a:hover,.o a:hover{color:var(--a)}:focus-visible{outline:2px solid var(--a);outline-offset:2px}` +
+    `.y{border-inline-start:3px solid var(--a);padding-inline-start:10px;font-size:13.5px;line-height:1.45}.z{font-weight:700}.o{margin-top:16px;font-size:${text.size}px}`
+  )
+}

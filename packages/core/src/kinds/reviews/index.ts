@@ -1,0 +1,35 @@
+import { lookGroup, reviewSieveGroup } from '../groups'
+import type { Kind } from '../kind'
+import { box } from './box'
+import { reviewsCss } from './css'
+import { reviewsHtml } from './html'
+import { sample } from './sample'
+import { amount, ReviewsSettings, sources } from './settings'
+import { reviewsStarters } from './starters'
+
+export const reviews: Kind<ReviewsSettings> = {
+  id: 'reviews',
+  name: 'Reviews',
+  purpose: 'What people said of a place: stars, words, answers, and what they come to.',
+  version: 1,
+  upgrade: {},
+  settings: ReviewsSettings,
+  starters: reviewsStarters,
+  sample,
+  render: (view) => ({
+    html: reviewsHtml(view),
+    css: reviewsCss(view.settings),
+    font: lookGroup.font(view.settings),
+    behaviours: [],
+    data: {},
+  }),
+  content: {
+    many: 'reviews',
+    bodies: ['review'],
+    sourceIds: sources.sourceIds,
+    rules: (settings) => [...reviewSieveGroup.rules(settings), ...amount.rules(settings)],
+    order: reviewSieveGroup.order,
+  },
+  box,
+  colours: lookGroup.colours,
+}

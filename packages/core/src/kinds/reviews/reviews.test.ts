@@ -1,0 +1,166 @@
+import { load } from 'cheerio'
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { reviewItem, type Item } from '../../items'
+import { renderWidget } from '../render-widget'
+import { authorName, initialsOf, tintOf } from './author'
+import { reviews } from './index'
+import { ReviewsSettings } from './settings'
+
+const source = '11111111-1111-4111-8111-111111111111'
+const item = reviewItem(`${source}:1`, {
+  author: 'Ada Maria Fenwick',
+  rating: 4.5,
+  title: 'A fine day',
+  text: 'We came for an hour and stayed for the day, and everybody had time for us.',
+  language: 'en',
+  publishedAt: '2026-11-20T09:00:00.000Z',
+  link: 'https://voices.example/1',
+  reply: { author: null, text: 'Come again.', at: '2026-11-21T09:00:00.000Z' },
+})
+const bare = reviewItem(`${source}:2`, { rating: 3 })
+const render = (
+  settings: Partial<ReviewsSettings> = {},
+  items: Item[] = [item, bare],
+  rating = { mean: 4.36, count: 1286 },
+) =>
+  reviews.render({
+    settings: ReviewsSettings.parse({ sources: [source], ...settings }),
+    items,
+    context: { widgetName: 'What people say', sources: { [source]: { title: 'Kiln', link: null, rating } }, facts: {} },
+  })
+const dom = (settings?: Partial<ReviewsSettings>, items?: Item[]) => load(render(settings, items).html, null, false)
+
+describe('reviews as HTML', () => {
+  it('are a labelled section with a list, stars said aloud, the date for machines too', () => {
+    const $ = dom()
+    expect($('section').attr('aria-label')).toBe('What people say')
+    expect($('h2').text()).toBe('Kiln')
+    expect($('ul[role=list] > li')).toHaveLength(2)
+    expect($('li .s').first().attr()).toMatchObject({ role: 'img', 'aria-label': '4.5 of 5 stars', class: 's r9' })
+    expect($('time').attr('datetime')).toBe('2026-11-20T09:00:00.000Z')
+  })
+  it('begin with what they come to, of all there are and not of those shown', () => {
+    const $ = dom()
+    expect($('.v').text().trim()).toBe('4.4  1,286 reviews')
+    expect($('.v .s').attr('aria-label')).toBe('4.4 of 5 stars')
+    expect($('.d')).toHaveLength(0) // of most of them it is not known how many stars they have
+    expect(dom({ summary: false })('.u')).toHaveLength(0)
+  })
+  it('show how many have how many stars where all are known, those that the sieve took out too', () => {
+    const all = [item, bare, reviewItem('x:1', { rating: 1, text: 'No.' })]
+    const settings = ReviewsSettings.parse({ sources: [source], stars: '3' })
+    const context = { widgetName: 'W', sources: { [source]: { title: 'Kiln', link: null, rating: null } }, facts: {} }
+    const $ = load(renderWidget(reviews, settings, all, context, new Date('2026-11-25')).rendered.html, null, false)
+    const bars = $('.d dd').toArray()
+    expect(bars.map((bar) => $(bar).text())).toEqual(['1', '0', '1', '0', '1'])
+    expect($('.v').text().trim()).toBe('2.8  3 reviews')
+  })
+  it('open the whole of a long text in its place, without a script', () => {
+    const $ = dom({ letters: 20 })
+    expect($('details summary').text()).toBe('We came for an hour… Read more')
+    expect($('details').contents().last().text()).toBe(item.body.text)
+    expect(dom({ letters: 0 })('details')).toHaveLength(0)
+  })
+  it('leave out what is not there, and what is not wanted', () => {
+    const $ = dom({ reply: false, date: false, avatar: 'none', name: 'none', title: 'none' })
+    expect($('blockquote, time, .a, h2, .m')).toHaveLength(0)
+    expect(dom({}, [bare])('li').children().length).toBe(1)
+  })
+  it('are said in the words and numbers of their language', () => {
+    const $ = dom({
+      locale: 'de-DE',
+      labels: {
+        stars: '{n} von 5 Sternen',
+        count: '{n} Stimmen',
+        more: 'Mehr',
+        reply: 'Antwort',
+        write: 'x',
+        source: 'Zum Original',
+      },
+    })
+    expect($('.v').text().trim()).toBe('4,4  1.286 Stimmen')
+    expect($('li .s').first().attr('aria-label')).toBe('4,5 von 5 Sternen')
+    expect($('.f a').attr('href')).toBe('https://voices.example/1')
+  })
+  it('have no style on any element, which a strict policy would stop', () =>
+    expect(dom()('[style], style, script')).toHaveLength(0))
+  it('never let what was written become markup', () =>
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.constantFrom('<script>alert(1)</script>', '"><img src=x onerror=alert(1)>', '</details>'),
+        ),
+        (words) => {
+          const evil = reviewItem('a:b', {
+            author: words,
+            title: words,
+            text: words,
+            language: words,
+            reply: { author: null, text: words, at: null },
+          })
+          const $ = dom({ letters: 20 }, [evil])
+          expect($('script, img')).toHaveLength(0)
+          expect($('ul > li')).toHaveLength(1)
+        },
+      ),
+    ))
+})
+
+describe('authors', () => {
+  it.each([
+    ['full', 'Ada Maria Fenwick', 'Ada Maria Fenwick'],
+    ['short', 'Ada Maria Fenwick', 'Ada F.'],
+    ['short', 'Ada', 'Ada'],
+    ['short', '山田 太郎', '山田 太.'],
+    ['initials', 'ada fenwick', 'AF'],
+    ['none', 'Ada', ''],
+  ] as const)('%s of %s: %s', (how, name, shown) => expect(authorName(name, how)).toBe(shown))
+  it('have initials by letters as people see them', () => expect(initialsOf('Émile 👩‍🚒Z')).toBe('É👩‍🚒'))
+  it('keep their tint', () => expect(tintOf('Ada', 6)).toBe(tintOf('Ada', 6)))
+})
+
+describe('the kind', () => {
+  it('shows what its brief says, through the whole sieve', () => {
+    const items = [
+      item,
+      bare,
+      reviewItem(`${source}:3`, { rating: 2, text: 'No.' }),
+      reviewItem(`${source}:4`, { rating: 5, text: 'An engraved cup', author: 'Bea' }),
+    ]
+    const settings = ReviewsSettings.parse({
+      sources: [source],
+      stars: '4',
+      include: ['engrav*'],
+      authorsOut: ['Nobody'],
+    })
+    const { sieved } = renderWidget(
+      reviews,
+      settings,
+      items,
+      { widgetName: 'W', sources: {}, facts: {} },
+      new Date('2026-11-25'),
+    )
+    expect(sieved!.steps.map(({ label, after }) => [label, after])).toEqual([
+      ['no doubles', 4],
+      ['4 stars and up', 2],
+      ['with text', 2],
+      ['mention engrav*', 1],
+      ['not by Nobody', 1],
+      ['shown', 1],
+    ])
+  })
+  it('every starter renders its sample, with room for it', () => {
+    for (const { settings } of reviews.starters) {
+      const whole = ReviewsSettings.parse(settings)
+      const view = {
+        settings: whole,
+        items: reviews.sample('').items,
+        context: { widgetName: 'W', sources: {}, facts: {} },
+      }
+      expect(reviews.render(view).html).toContain('<li class="c">')
+      expect(reviews.box!.height(view, 300)).toBeGreaterThan(100)
+    }
+  })
+})

@@ -1,0 +1,77 @@
+import { z } from 'zod'
+import {
+  amountGroup,
+  clickGroup,
+  columnsGroup,
+  datesGroup,
+  headingGroup,
+  lookGroup,
+  reviewSieveGroup,
+  sourcesGroup,
+} from '../groups'
+import { choice, colour, number, onOff, text, texts } from '../setting'
+
+export const amount = amountGroup({ max: 50, byDefault: 6 })
+export const sources = sourcesGroup('reviews', 10)
+
+/** What of a review is shown. */
+const cell = {
+  name: choice(
+    { full: 'their full name', short: 'first name and initial', initials: 'initials', none: 'no name' },
+    'short',
+    { label: 'Author', paragraph: 'layout', before: '; by ' },
+  ),
+  avatar: choice({ initials: 'initials on a colour', none: 'no picture' }, 'initials', {
+    label: 'Picture of the author',
+    paragraph: 'layout',
+    before: ' with ',
+  }),
+  date: onOff({ on: 'shown', off: 'off' }, true, { label: 'Date', paragraph: 'layout', before: ', date ' }),
+  letters: number(
+    { min: 0, max: 1000, step: 20, unit: 'letters', byDefault: 240 },
+    { label: 'Text before “read more”', paragraph: 'layout', before: '; ', after: ' of the text, 0 for all of it' },
+  ),
+  reply: onOff({ on: 'shown', off: 'off' }, true, {
+    label: 'Owner’s answer',
+    paragraph: 'layout',
+    before: ', the owner’s answer ',
+  }),
+  summary: onOff({ on: 'above them', off: 'off' }, true, {
+    label: 'What they come to',
+    paragraph: 'layout',
+    before: '; mean, count and bars ',
+  }),
+}
+
+/** Settings of the kind reviews. The order here is the order of the brief. */
+export const ReviewsSettings = z.strictObject({
+  ...amount.shape,
+  ...sources.shape,
+  ...reviewSieveGroup.shape,
+  ...columnsGroup.shape,
+  ...cell,
+  ...lookGroup.shape,
+  starColour: colour('#B07A00', null, { label: 'Colour of the stars', paragraph: 'look', before: ', stars ' }),
+  ...clickGroup.shape,
+  writeLink: text(300, 'no link', {
+    label: 'Address to write a review at',
+    paragraph: 'click',
+    before: '. To write a review: ',
+  }),
+  ...headingGroup.shape,
+  ...datesGroup.shape,
+  labels: texts(
+    {
+      stars: { label: 'Stars, said aloud', byDefault: '{n} of 5 stars' },
+      count: { label: 'How many', byDefault: '{n} reviews' },
+      more: { label: 'Read more', byDefault: 'Read more' },
+      reply: { label: 'Owner’s answer', byDefault: 'Answer' },
+      write: { label: 'Write a review', byDefault: 'Write a review' },
+      source: { label: 'Where it was written', byDefault: 'Read it where it was written' },
+    },
+    { most: 60, saidBy: 'count' },
+    { label: 'Words on it', paragraph: 'words', before: '; in words like ' },
+  ),
+})
+
+export type ReviewsSettings = z.infer<typeof ReviewsSettings>

@@ -1,0 +1,70 @@
+import type { Item, ReviewBody } from '../../items'
+import { meanWords } from '../../stats'
+import { datesGroup, headingGroup, ratingGroup } from '../groups'
+import type { View } from '../kind'
+import { excerptOf } from '../excerpt'
+import { authorName, initialsOf } from './author'
+import { sources, type ReviewsSettings } from './settings'
+
+export interface ShownReview {
+  rating: number | null
+  /** The stars, said aloud. */
+  ratingWords: string
+  title: string
+  /** What is shown at once, and all of it where that is more. */
+  text: string
+  whole: string | null
+  language: string | null
+  author: string
+  initials: string
+  date: string
+  iso: string | null
+  link: string | null
+  reply: { text: string; date: string } | null
+}
+
+/** What is said, every word as it will stand there. */
+export function reviewsOf(view: View<ReviewsSettings>) {
+  const { settings, items, context } = view
+  const ids = sources.sourceIds(settings)
+  const { mean, count, byStar } = ratingGroup.summary(ids, view)
+  return {
+    heading: headingGroup.heading(settings, ids, context),
+    summary:
+      settings.summary && mean !== null
+        ? {
+            mean,
+            meanWords: meanWords(mean, settings.locale),
+            starsWords: ratingGroup.starsWords(settings.labels.stars, mean, settings.locale),
+            countWords: counted(settings.labels.count, count, settings.locale),
+            byStar,
+          }
+        : null,
+    items: items.map((item) => shownReview(item, settings)),
+  }
+}
+
+export const counted = (pattern: string, count: number, locale: string) =>
+  pattern.replaceAll('{n}', new Intl.NumberFormat(locale).format(count))
+
+function shownReview({ author, publishedAt, link, language, body }: Item, settings: ReviewsSettings): ShownReview {
+  const { rating, title, text, reply } = body as ReviewBody
+  const shown = settings.letters ? excerptOf(text, settings.letters) : text
+  return {
+    rating,
+    ratingWords: rating === null ? '' : ratingGroup.starsWords(settings.labels.stars, rating, settings.locale),
+    title,
+    text: shown,
+    whole: shown === text ? null : text,
+    language,
+    author: authorName(author, settings.name),
+    initials: settings.avatar === 'initials' && author && settings.name !== 'none' ? initialsOf(author) : '',
+    date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt) : '',
+    iso: publishedAt,
+    link,
+    reply:
+      settings.reply && reply
+        ? { text: reply.text, date: reply.at && settings.date ? datesGroup.format(settings, reply.at) : '' }
+        : null,
+  }
+}

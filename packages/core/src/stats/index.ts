@@ -1,0 +1,1 @@
+export { meanWords, summarise, type RatingSummary } from './ratings'
