@@ -3,6 +3,8 @@ import { expect, settings, test } from './pages/signed-in'
 const wanted = 'nine voices in a net loft'
 
 test('one’s account: where one is signed in, what happened, another password', async ({ signedIn: _mara, browser }) => {
+  // It is the first to sign in, several times, while the demo's pages are still being looked at.
+  test.setTimeout(120_000)
   const at = async (password: string) => {
     const page = await (await browser.newContext({ baseURL: `http://localhost:${settings.port}` })).newPage()
     await page.goto('/sign-in')

@@ -26,6 +26,16 @@ const page = `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>
 <iframe src="https://s.example/f/abcd-efgh" title="News" width="300" height="200"></iframe></aside>
 <noscript><p>no</p></noscript><footer><form><input type="password"></form></footer></body></html>`
 
+/** Reviews in all three ways, and a site map. */
+const marked = `<!doctype html><script type="application/ld+json">{"@context":"https://schema.org","@graph":[{"@type":"LocalBusiness","name":"Kiln",
+"aggregateRating":{"@type":"AggregateRating","ratingValue":"4,6","reviewCount":12},"review":[{"@type":"Review","author":{"name":"Ada"},"reviewBody":"Warm","reviewRating":{"ratingValue":9,"bestRating":10}}]}]}</script>
+<div itemscope itemtype="https://schema.org/Product" itemref="more"><b itemprop="name">Cup</b><div itemprop="review" itemscope itemtype="https://schema.org/Review"><time itemprop="datePublished" datetime="2026-01-02">then</time><p itemprop="reviewBody">Good</p></div></div>
+<p id="more" vocab="https://schema.org/" typeof="Review"><span property="author">Bea</span> <span property="reviewRating" typeof="Rating"><i property="ratingValue">3</i></span></p>`
+const map = `<?xml version="1.0"?><urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9"><url><loc>https://a.example/x?a=1&amp;b=2</loc></url></urlset>
+User-agent: *
+Disallow: /x
+Sitemap: https://a.example/map.xml`
+
 /** Published ways past sanitisers: OWASP's XSS filter evasion cheat sheet. */
 const vectors = [
   '<SCRIPT SRC=https://a.example/x.js></SCRIPT>',
@@ -43,6 +53,8 @@ export const seeds = (): string[] => [
   ...readdirSync(fixtures).map((name) => readFileSync(new URL(name, fixtures), 'utf8')),
   ...manuals(),
   page,
+  marked,
+  map,
   vectors.join('\n'),
   '{"name":"Harbour","settings":{"sources":["a"],"list":[{"a":{"b":[1,2,3]}}]}}',
   'Zilla Slab, "Source Sans 3", sans-serif',

@@ -1,5 +1,6 @@
 import { readSource, sanitise, plainText, SourceError, sourceKinds } from '@pebblestrand/core/sources'
 import { mentionsAny } from '@pebblestrand/core/sieve'
+import { readFirstPage, readSiteMap, siteMapsNamed } from '@pebblestrand/core/site-facts'
 import { Plan, pageWithRoom, readSelector, verifyPage, type Look } from '@pebblestrand/core/verify'
 import { fontList } from '@pebblestrand/core/look'
 import { z } from 'zod'
@@ -71,6 +72,18 @@ export const targets: Target[] = [
     passes: 2,
     run: (text) => void pageWithRoom(text, plan.placement!, 'abcd-efgh'),
     mayThrow: isTangled,
+  },
+  {
+    name: 'structured data',
+    passes: 3,
+    run: (text) => void readSource(sourceKinds['structured-data']!, text, base),
+    mayThrow: (error) => error instanceof SourceError || isTangled(error),
+  },
+  { name: 'first page', passes: 2, run: (text) => void readFirstPage(look('served', text)), mayThrow: () => false },
+  {
+    name: 'site map',
+    run: (text) => void [readSiteMap(text), siteMapsNamed(text)],
+    mayThrow: () => false,
   },
   { name: 'keywords', run: (text) => void mentionsAny(words(text))(text), mayThrow: () => false },
   { name: 'selector', run: (text) => void readSelector(text.slice(0, 300)), mayThrow: () => false },

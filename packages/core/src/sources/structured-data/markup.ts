@@ -32,6 +32,8 @@ const words = (value: string | undefined) => (value ?? '').split(/\s+/).filter(B
 
 /** Letters of one property. */
 const MOST_TEXT = 100_000
+/** Nodes that are gone through: what is referred to from many places is met as often. */
+const MOST_NODES = 600_000
 
 interface Open {
   node: AnyNode
@@ -48,7 +50,8 @@ export function markedUpThings($: CheerioAPI, syntax: Syntax, base: string | nul
   const open: Open[] = $.root()[0]!.children.map((node) => ({ node, thing: null }))
   if (syntax === microdata) $('[id]').each((_, element) => void byId.set(element.attribs.id!, element))
   open.reverse()
-  for (let next = open.pop(); next; next = open.pop()) {
+  let nodes = 0
+  for (let next = open.pop(); next && ++nodes < MOST_NODES; next = open.pop()) {
     const { node } = next
     let { thing } = next
     if (node.type !== 'tag' && node.type !== 'script' && node.type !== 'style') continue
