@@ -6,8 +6,6 @@ export default defineConfig({
   test: {
     include: ['packages/*/src/**/*.test.ts', 'bin/**/*.test.ts'],
     globalSetup: ['packages/server/src/testing/global-setup.ts'],
-    // Two at a time also on two cores, where one would be the default: much of a test is waiting.
-    maxWorkers: 2,
     testTimeout: 30_000,
     hookTimeout: 60_000,
   },

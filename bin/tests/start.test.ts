@@ -8,9 +8,9 @@ import { afterAll, afterEach, describe, expect, it, vi } from 'vitest'
 const root = new URL('../..', import.meta.url).pathname
 const folder = mkdtempSync(join(tmpdir(), 'pebblestrand-start-'))
 const ports = {
-  PEBBLESTRAND_PORT: '46980',
-  PEBBLESTRAND_STANDINS_PORT: '46981',
-  PEBBLESTRAND_DB_PORT: '46982',
+  PEBBLESTRAND_PORT: '26980',
+  PEBBLESTRAND_STANDINS_PORT: '26981',
+  PEBBLESTRAND_DB_PORT: '26982',
   PEBBLESTRAND_DATA: join(folder, 'data'),
 }
 const servers: Server[] = []
@@ -41,9 +41,9 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
 describe('what keeps bin/start from starting is one clear line', () => {
   it.each([
-    ['PEBBLESTRAND_PORT', 46980, 'the application'],
-    ['PEBBLESTRAND_STANDINS_PORT', 46981, 'the simulated sites'],
-    ['PEBBLESTRAND_DB_PORT', 46982, 'the database'],
+    ['PEBBLESTRAND_PORT', 26980, 'the application'],
+    ['PEBBLESTRAND_STANDINS_PORT', 26981, 'the simulated sites'],
+    ['PEBBLESTRAND_DB_PORT', 26982, 'the database'],
   ])('%s taken', async (variable, port, what) => {
     await occupy(port)
     const { status, stderr } = await startBeside({})
@@ -85,8 +85,8 @@ describe('bin/start without the demo', () => {
     child.stdout.on('data', (data) => (printed += data))
     const deadline = Date.now() + 60_000
     while (!/Ctrl-C/.test(printed) && Date.now() < deadline) await new Promise((resolve) => setTimeout(resolve, 100))
-    expect(printed).toMatch(/Make the owner's account at {2}http:\/\/localhost:46980\/set-up\?key=[\w-]{16}/)
-    const address = 'http://127.0.0.1:46980'
+    expect(printed).toMatch(/Make the owner's account at {2}http:\/\/localhost:26980\/set-up\?key=[\w-]{16}/)
+    const address = 'http://127.0.0.1:26980'
     expect(await (await fetch(`${address}/api/health`)).json()).toEqual({ status: 'ok' })
     expect(await (await fetch(`${address}/api/session`)).json()).toEqual({ user: null, setup: true, demo: false })
     const key = /key=([\w-]+)/.exec(printed)![1]
@@ -113,7 +113,7 @@ describe('bin/start without the demo', () => {
   }, 120_000)
 
   it('killed outright, takes its programs along, and starts again over the database left behind', async () => {
-    const health = () => fetch('http://127.0.0.1:46980/api/health').then((answer) => answer.status)
+    const health = () => fetch('http://127.0.0.1:26980/api/health').then((answer) => answer.status)
     const begin = async () => {
       const child = spawn(join(root, 'bin/start'), [], { env: { ...process.env, ...ports, NO_DEMO: '1' } })
       await vi.waitFor(async () => expect(await health()).toBe(200), { timeout: 60_000, interval: 200 })

@@ -1,11 +1,12 @@
 import { randomBytes } from 'node:crypto'
+import { availableParallelism } from 'node:os'
 import type { Browser, BrowserContext } from 'playwright-core'
 import { Turns } from '../turns'
 import { isThere, launch } from './launch'
 import { BrowserProxy, type ProxyOptions } from './proxy'
 
-/** What one visit may take: of a page that is loaded three times. */
-export const VISIT = { atOnce: 2, ms: 45_000, bytes: 60 * 1024 * 1024, requests: 1500 }
+/** What one visit may take: of a page that is loaded three times. Two at once where there are cores left for everyone else. */
+export const VISIT = { atOnce: availableParallelism() > 2 ? 2 : 1, ms: 45_000, bytes: 60 * 1024 * 1024, requests: 1500 }
 
 export interface Visit {
   context: BrowserContext
