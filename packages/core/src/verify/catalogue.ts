@@ -41,6 +41,8 @@ interface CatalogueEntry {
   title: string
   subject: FindingSubject
   weight: number
+  /** Visitors see the widget all the same. */
+  isSeen?: true
   says(data: FindingData): string
   remedy(data: FindingData): string
   /** Under which of Today's headings it waits: what a person does next. */
@@ -92,6 +94,7 @@ export const catalogue = {
   double: {
     subject: 'install',
     weight: 80,
+    isSeen: true,
     title: 'It is there more than once.',
     says: (d) => `${d.copies} copies stand on the page.`,
     remedy: (d) => `Take the extra out, so that ${d.planned ? `the one in the ${d.planned}` : 'one'} stays.`,
@@ -100,6 +103,7 @@ export const catalogue = {
   'wrong-placement': {
     subject: 'install',
     weight: 75,
+    isSeen: true,
     title: 'It is in another place.',
     says: (d) => `Planned for the ${d.planned}, found ${d.found ? `in the ${d.found}` : 'outside any region we know'}.`,
     remedy: (d) => `Move it to the ${d.planned}, or correct the plan.`,
@@ -160,6 +164,7 @@ export const catalogue = {
   overflow: {
     subject: 'install',
     weight: 48,
+    isSeen: true,
     title: 'It is too wide for its place.',
     says: (d) =>
       d.sideways
@@ -171,6 +176,7 @@ export const catalogue = {
   'old-release': {
     subject: 'install',
     weight: 38,
+    isSeen: true,
     title: 'An older release is shown.',
     says: (d) => `Visitors see release ${d.release}; release ${d.wanted} should be shown.`,
     remedy: (d) => `Clear the cache: ${d.steps?.cache ?? "use the site's own button for it"}, then publish it again.`,
@@ -187,6 +193,7 @@ export const catalogue = {
   'no-width': {
     subject: 'install',
     weight: 60,
+    isSeen: true,
     title: 'The frame has no fitting width.',
     says: (d) =>
       d.window
@@ -253,6 +260,7 @@ export const catalogue = {
   'broken-link': {
     subject: 'item',
     weight: 25,
+    isSeen: true,
     title: 'A link in it leads nowhere.',
     says: (d) => `${d.problem}`,
     remedy: () => 'Mend the link where the item comes from, or leave that item out.',

@@ -83,6 +83,16 @@ describe('a finding that is put away', () => {
     expect(findings.map(({ code }) => code)).toEqual(['shown-as-text', 'double'])
     expect(status).toBe('needs-a-hand')
   })
+  it('never makes confirmed what visitors do not see', () => {
+    for (const [html, code] of [
+      [page(''), 'absent'],
+      [page(element('abcd-efgh')), 'script-stripped'],
+      [page(`<div hidden>${element('abcd-efgh')}${script}</div>`), 'hidden'],
+    ] as const) {
+      const { findings, status } = verify(plan({ muted: [code] }), [look(html)])
+      expect([findings.map((one) => one.code), status]).toEqual([[code], 'pasted'])
+    }
+  })
   it('never proves that something is gone', () => {
     const muted = ['still-there', 'double', 'absent']
     expect(verify(plan({ retiring: true, muted }), [look(double)]).status).toBe('needs-a-hand')

@@ -27,15 +27,18 @@ interface Seen {
 const seen = async () => (await ada.get(`/api/installs/${install.id}`)).body as Seen
 const day = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10)
 const put = (code: string, body: object) => ada.put(`/api/installs/${install.id}/mutes/${code}`, body)
+const waitsToday = async () =>
+  ((await ada.get('/api/today')).body as { waiting: { id: string }[] }).waiting.some(({ id }) => id === install.id)
 const code = async () => (await seen()).check.findings[0]!.code
 
 describe('a finding', () => {
-  it('is put away with a reason, until a day: at once it needs no hand, and says so', async () => {
+  it('is put away with a reason, until a day: at once it needs no hand, and says so; it is confirmed only where it is seen', async () => {
     expect((await seen()).status).toBe('needs-a-hand')
     const answer = await put(await code(), { reason: 'The client rebuilds the page', until: day(20) })
     expect(answer.status).toBe(200)
     const { status, check: last } = await seen()
-    expect(status).toBe('confirmed')
+    expect(status).toBe('pasted') // it is not there, and is not said to be
+    expect(await waitsToday()).toBe(false)
     expect(last.findings[0]!.muted).toMatchObject({
       reason: 'The client rebuilds the page',
       by: expect.any(String) as string,
@@ -43,11 +46,12 @@ describe('a finding', () => {
   })
   it('stays put away when it is found again', async () => {
     await check()
-    expect((await seen()).status).toBe('confirmed')
+    expect((await seen()).status).toBe('pasted')
   })
   it('counts again when it is taken up, and when its day has come', async () => {
     await ada.delete(`/api/installs/${install.id}/mutes/${await code()}`)
     expect((await seen()).status).toBe('needs-a-hand')
+    expect(await waitsToday()).toBe(true)
     await put(await code(), { reason: 'again', until: day(2) })
     await Mute.update({ until: new Date(Date.now() - 1000) }, { where: { installId: install.id } })
     await check()

@@ -18,6 +18,10 @@ export async function mutedCodes(
   return codes
 }
 
+/** Somebody said "pasted" after it was last looked at. */
+const isPastedSince = ({ status, pastedAt, checkedAt }: Install) =>
+  status === 'pasted' && pastedAt !== null && (checkedAt === null || pastedAt > checkedAt)
+
 /** Where an install stands once a finding was put away or taken up again, by what was last seen; its findings in their new order. */
 export async function restate(install: Install, userId: string, transaction: Transaction): Promise<void> {
   if (!install.lastCheckId || install.status === 'retired' || install.retiring) return
@@ -26,7 +30,7 @@ export async function restate(install: Install, userId: string, transaction: Tra
   const isMuted = ({ code }: FindingRow) => Number(muted.includes(code))
   rows.sort((a, b) => isMuted(a) - isMuted(b) || b.weight - a.weight)
   for (const [position, row] of rows.entries()) await row.update({ position }, { transaction })
-  const waiting = install.status === 'planned' || install.status === 'handed-over' || install.status === 'pasted'
+  const waiting = install.status === 'planned' || install.status === 'handed-over' || isPastedSince(install)
   const status = waiting ? install.status : statusAfter({ status: install.status, retiring: false, muted }, rows)
   if (status === install.status) return
   await install.update({ status }, { transaction })

@@ -1,5 +1,9 @@
 // Statements of this subject, kept together.
 
+/** It waits for a person, and nobody has put that away. */
+const waits = `i.status IN ('planned', 'handed-over', 'pasted', 'needs-a-hand')
+  AND NOT (i.status = 'pasted' AND i.checked_at >= i.pasted_at AND EXISTS (SELECT 1 FROM mutes m WHERE m.install_id = i.id AND m.until > now()))`
+
 /** Everything that waits for a person, with its first finding. */
 export const waiting = `
 SELECT i.id, i.status, i.retiring, i.planned_at AS "plannedAt", i.pasted_at AS "pastedAt", i.checked_at AS "checkedAt",
@@ -7,14 +11,14 @@ SELECT i.id, i.status, i.retiring, i.planned_at AS "plannedAt", i.pasted_at AS "
   f.code, f.title, f.says, f.remedy, f.next_action AS "nextAction"
 FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id LEFT JOIN placements pl ON pl.id = i.placement_id
 LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0 AND i.status = 'needs-a-hand'
-WHERE i.status IN ('planned', 'handed-over', 'pasted', 'needs-a-hand')
+WHERE ${waits}
 ORDER BY i.checked_at DESC NULLS LAST, i.planned_at
 LIMIT 200`
 
 export const counts = `
 SELECT count(*) FILTER (WHERE i.status <> 'retired')::int AS "installs", count(*) FILTER (WHERE i.status = 'confirmed')::int AS "confirmed",
   count(DISTINCT p.site_id) FILTER (WHERE i.status <> 'retired')::int AS "sites",
-  count(*) FILTER (WHERE i.status IN ('planned', 'handed-over', 'pasted', 'needs-a-hand'))::int AS "waiting",
+  count(*) FILTER (WHERE ${waits})::int AS "waiting",
   max(i.checked_at) AS "checkedAt"
 FROM installs i JOIN pages p ON p.id = i.page_id`
 

@@ -29,14 +29,17 @@ const waiting = computed(() => props.install.status === 'planned' || props.insta
 const faults = computed(() => (waiting.value ? [] : (check.value?.findings ?? [])))
 /** Those that ask for someone. */
 const open = computed(() => faults.value.filter(({ muted }) => !muted))
-const stale = computed(() => props.install.status === 'pasted')
+const allAway = computed(() => faults.value.length > 0 && !open.value.length)
+const stale = computed(() => props.install.status === 'pasted' && !allAway.value)
 const headline = computed(() => {
   if (!check.value) return { text: 'Not looked at yet.', tone: 'text-soft' }
   if (props.install.status === 'retired') return { text: 'Gone, and proved to be.', tone: 'text-soft' }
   if (waiting.value) return { text: 'Not there yet, as expected.', tone: 'text-ochre' }
   if (stale.value) return { text: 'Pasted since this was seen.', tone: 'text-tide' }
-  if (faults.value.length && !open.value.length)
-    return { text: 'Confirmed, but for what was put away.', tone: 'text-kelp' }
+  if (allAway.value)
+    return props.install.status === 'confirmed'
+      ? { text: 'Confirmed, but for what was put away.', tone: 'text-kelp' }
+      : { text: 'Not confirmed: what is wrong was put away.', tone: 'text-soft' }
   if (!faults.value.length && notes.value.length) return { text: 'Confirmed: there, once.', tone: 'text-kelp' }
   if (!faults.value.length) return { text: 'Confirmed: there, once, in its place.', tone: 'text-kelp' }
   return null
