@@ -7,6 +7,7 @@ import { Artefact } from '../delivery/models'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { FindingRow, type Check, type Reading } from './models'
+import { tellWidth } from './note-widths'
 
 /** Writes what follows from a verdict: the findings, the check's end, and where the install stands now. */
 export async function applyVerdict(
@@ -42,6 +43,7 @@ export async function applyVerdict(
   )
   const newest = looks.findLast(({ how }) => (plainLookIds as string[]).includes(how))!
   await advance(context, install, check, newest, verdict, now, transaction)
+  await tellWidth({ install, verdict }, check.id, transaction)
 }
 
 /** What the verdict makes of the install; noted in the time line when its status or its fault changed. */

@@ -24,6 +24,8 @@ import {
 
 /** Why it is made. `sight`: a browser is to look, and nobody waits for it. */
 export type CheckCause = 'plan' | 'person' | 'round' | 'retire' | 'sight'
+/** Whether a person waits for it, and is to be given all that can be seen. */
+export const isPersons = (cause: CheckCause): boolean => cause === 'person' || cause === 'retire'
 export type { CheckState }
 
 export type CheckFacts = Omit<Facts, 'fingerprint'> & { notes?: Note[]; reasoning?: Step[] }

@@ -5,7 +5,8 @@ import type { Install } from '../installs/models'
 import { Placement } from '../sites/models'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
-import { noteWidths } from './note-widths'
+import { Check } from './models'
+import { noteWidths, tellWidth } from './note-widths'
 
 let system: TestSystem
 let ada: Person
@@ -24,21 +25,36 @@ const seen = (room: number | null, changed = false) => ({
     notes: changed ? [{ code: 'width-changed', says: '' }] : [],
   } as unknown as Verdict,
 })
+/** As a check does: told with the verdict, noted once it is written. */
+async function look(one: ReturnType<typeof seen>) {
+  const { id } = await Check.create({
+    installId: install.id,
+    cause: 'round',
+    state: 'done',
+    facts: one.verdict.facts,
+  })
+  await system.context.db.transaction((transaction) => tellWidth(one, id, transaction))
+  await noteWidths(system.context, [one])
+}
 const told = async () =>
   (await Activity.findAll({ where: { verb: 'width-changed' }, order: [['at', 'ASC']] })).map(({ data }) => data.title)
 const placement = () => Placement.findByPk(install.placementId!)
 
 it('a width that nobody measured is not compared', async () => {
-  await noteWidths(system.context, [seen(200, true)])
+  await look(seen(200, true))
   expect(await told()).toEqual([])
 })
 
 it('a width that was read and is another now is told once, with whether it still fits', async () => {
   await Placement.update({ known: 'read' }, { where: { id: install.placementId! } })
-  await noteWidths(system.context, [seen(292, true)])
-  await noteWidths(system.context, [seen(292, true)])
-  expect(await told()).toEqual(['Its place is 292 px wide now, 300 px were read'])
-  await noteWidths(system.context, [seen(60, true)])
+  await look(seen(276, true))
+  await look(seen(276, true))
+  expect(await told()).toEqual(['Its place is 276 px wide now, 300 px were read'])
+  // A scroll bar more is the same width; a look without a browser between measures nothing.
+  await look(seen(null))
+  await look(seen(270, true))
+  expect(await told()).toHaveLength(1)
+  await look(seen(60, true))
   expect((await told()).at(-1)).toBe('Its place is 60 px wide now, 300 px were read: it no longer fits')
   expect((await placement())!.widthSeen).toBe(60)
 })
@@ -46,9 +62,11 @@ it('a width that was read and is another now is told once, with whether it still
 it('taken over by a person it is the width that was read; as it was again, nothing is left to say', async () => {
   await ada.patch(`/api/placements/${install.placementId}`, { width: 60 })
   expect(await placement()).toMatchObject({ width: 60, widthSeen: null, known: 'read' })
+  await ada.patch(`/api/placements/${install.placementId}`, { width: 60, name: 'aside' })
+  expect(await placement()).toMatchObject({ width: 60, known: 'read', name: 'aside' })
   await ada.patch(`/api/placements/${install.placementId}`, { width: 300 })
   expect(await placement()).toMatchObject({ width: 300, known: 'noted' })
   await Placement.update({ known: 'read', widthSeen: 60 }, { where: { id: install.placementId! } })
-  await noteWidths(system.context, [seen(300)])
+  await look(seen(300))
   expect((await placement())!.widthSeen).toBeNull()
 })

@@ -3,7 +3,7 @@ import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { job, WAITED_FOR } from '../platform/queue'
 import { Page, Site } from '../sites/models'
-import { Check, type CheckCause } from './models'
+import { Check, isPersons, type CheckCause } from './models'
 
 /** Look at a page and judge every install on it that waits for a check; each site takes its turns. */
 export const lookJob = job<{ pageId: string; share: string }>('look')
@@ -29,12 +29,12 @@ export async function queueCheck(
   return db.transaction(async (transaction) => {
     const waiting = await Check.findOne({ where: { installId: install.id, state: 'queued' }, transaction })
     if (waiting) {
-      // Whoever asks in person is given all that can be seen, also where a round has asked already.
-      if (cause === 'person' || cause === 'retire') await waiting.update({ cause, askedBy: userId }, { transaction })
+      // Also where a round has asked already.
+      if (isPersons(cause)) await waiting.update({ cause, askedBy: userId }, { transaction })
       return waiting.id
     }
     const check = await Check.create({ installId: install.id, cause, askedBy: userId }, { transaction })
-    const priority = cause === 'person' || cause === 'retire' ? WAITED_FOR : 0
+    const priority = isPersons(cause) ? WAITED_FOR : 0
     await queue.sendMany(lookJob, await looksAt([install.pageId], transaction), transaction, priority)
     return check.id
   })

@@ -59,6 +59,6 @@ export async function keepRooms(
   }
 }
 
-/** The reading that was taken over stays with the site. */
+/** The reading that was taken over stays with the site; that of another site stays where it is. */
 export const tieReading = (readingId: string, siteId: string, transaction: Transaction) =>
-  SiteReading.update({ siteId }, { where: { id: readingId }, transaction })
+  SiteReading.update({ siteId }, { where: { id: readingId, siteId: null }, transaction })

@@ -115,9 +115,9 @@ export function siteRoutes(serve: Serve, context: Context): void {
     const placement = await found(Placement.findByPk(params.id))
     requireSelector(change.selector)
     const before = placement.width
-    // Whoever writes a width knows it, unless a browser saw just that.
+    // Whoever writes a width knows it, unless a browser saw just that; one that stays is known as it was.
     const known = change.width === placement.widthSeen ? ('read' as const) : ('noted' as const)
-    const noted = change.width === undefined ? {} : { known, widthSeen: null }
+    const noted = change.width === undefined || change.width === before ? {} : { known, widthSeen: null }
     await db.transaction(async (transaction) => {
       await placement.update({ ...change, ...noted }, { transaction })
       if (placement.width !== before) await recomputeForPlacement(context, placement.id, transaction)

@@ -1,4 +1,5 @@
-import { accessSync, constants, mkdtempSync, writeFileSync } from 'node:fs'
+import { accessSync, constants } from 'node:fs'
+import { mkdtemp, rm, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, type Browser } from 'playwright-core'
@@ -36,29 +37,31 @@ export function isThere(path: string): boolean {
   }
 }
 
-let startedBy: { path: string; script: string } | null = null
-
 /**
  * A script that starts a program behind others: people and visitors are not kept waiting by looks at pages. It is the same
  * process in the end, and what that starts inherits it.
  */
-function patient(path: string): string {
-  if (startedBy?.path !== path) {
-    const script = join(mkdtempSync(join(tmpdir(), 'pebblestrand-browser-')), 'start')
-    writeFileSync(script, `#!/bin/sh\nexec nice -n 5 '${path.replaceAll("'", "'\\''")}' "$@"\n`, { mode: 0o700 })
-    startedBy = { path, script }
+async function withPatience<T>(path: string, start: (script: string) => Promise<T>): Promise<T> {
+  const folder = await mkdtemp(join(tmpdir(), 'pebblestrand-browser-'))
+  try {
+    const script = join(folder, 'start')
+    await writeFile(script, `#!/bin/sh\nexec nice -n 5 '${path.replaceAll("'", "'\\''")}' "$@"\n`, { mode: 0o700 })
+    return await start(script)
+  } finally {
+    await rm(folder, { recursive: true, force: true })
   }
-  return startedBy.script
 }
 
 /** Starts Chromium so that all it asks for goes through the proxy. As root it cannot have a sandbox of its own. */
 export const launch = (path: string, proxy: string): Promise<Browser> =>
-  chromium.launch({
-    executablePath: patient(path),
-    proxy: { server: proxy },
-    args: [...switches, ...(process.getuid?.() === 0 ? ['--no-sandbox'] : [])],
-    handleSIGINT: false,
-    handleSIGTERM: false,
-    handleSIGHUP: false,
-    timeout: 20_000,
-  })
+  withPatience(path, (executablePath) =>
+    chromium.launch({
+      executablePath,
+      proxy: { server: proxy },
+      args: [...switches, ...(process.getuid?.() === 0 ? ['--no-sandbox'] : [])],
+      handleSIGINT: false,
+      handleSIGTERM: false,
+      handleSIGHUP: false,
+      timeout: 20_000,
+    }),
+  )

@@ -23,7 +23,7 @@ export async function carryOutReading(context: Context, readingId: string): Prom
     { where: { id: readingId, state: ['queued', 'running'] } },
   )
   if (!taken) return
-  const { address } = (await SiteReading.findByPk(readingId, { attributes: ['address'] }))!
+  const { address, siteId } = (await SiteReading.findByPk(readingId, { attributes: ['address', 'siteId'] }))!
   /** Written only while nobody stopped it. */
   const note = async (change: Partial<SiteReading>) => {
     const [still] = await onceBack(() => SiteReading.update(change, { where: { id: readingId, state: 'running' } }))
@@ -31,7 +31,12 @@ export async function carryOutReading(context: Context, readingId: string): Prom
   }
   try {
     const found = await readSite(context, address, (step, done, total) => note({ step, done, total }))
-    await note({ picture: found.picture, read: await withDoubles(found.read), state: 'done', finishedAt: new Date() })
+    await note({
+      picture: found.picture,
+      read: await withDoubles(found.read, siteId),
+      state: 'done',
+      finishedAt: new Date(),
+    })
   } catch (error) {
     if (error instanceof Stopped) return
     // What is cut off by the end of its worker comes again with its job.
@@ -42,9 +47,14 @@ export async function carryOutReading(context: Context, readingId: string): Prom
   }
 }
 
-/** Says where the site is kept already. */
-async function withDoubles(read: SiteRead): Promise<SiteRead> {
-  const there = await Site.findAll({ where: { origin: read.origin }, attributes: ['name'], order: ['name'], limit: 3 })
+/** Says where else the site is kept already. */
+async function withDoubles(read: SiteRead, siteId: string | null): Promise<SiteRead> {
+  const there = await Site.findAll({
+    where: { origin: read.origin, ...(siteId ? { id: { [Op.ne]: siteId } } : {}) },
+    attributes: ['name'],
+    order: ['name'],
+    limit: 3,
+  })
   const notes = there.map(({ name }) => `${name} is kept at this address already.`)
   return { ...read, notes: [...read.notes, ...notes] }
 }

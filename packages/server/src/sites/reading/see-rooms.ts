@@ -1,5 +1,5 @@
-import { NUMBER, windowIds, type MeasuredBox, type Room, type WindowId } from '@pebblestrand/core/site-facts'
-import { lookKinds } from '@pebblestrand/core/verify/words'
+import { NUMBER, type MeasuredBox, type Room } from '@pebblestrand/core/site-facts'
+import { browserLookIds, lookKinds, type BrowserLookId } from '@pebblestrand/core/verify/words'
 import type { Page } from 'playwright-core'
 import { scrollThrough } from '../../checks/browser/in-page'
 import { pictureOf } from '../../checks/browser/picture'
@@ -49,9 +49,9 @@ async function seePage({ context }: Visit, threads: Threads, url: string, isFirs
     const height = await page.evaluate(pageHeight)
     const bytes = isFirst ? await pictureOf(page, width, height) : null
     await page.evaluate(numberElements, NUMBER)
-    const boxes = {} as Record<WindowId, Map<number, MeasuredBox>>
+    const boxes = {} as Record<BrowserLookId, Map<number, MeasuredBox>>
     // The widest first: the page was loaded for it.
-    for (const id of [...windowIds].reverse()) {
+    for (const id of [...browserLookIds].reverse()) {
       await page.setViewportSize(lookKinds[id].window)
       await settled(page)
       boxes[id] = byNumber(await page.evaluate(measureElements, NUMBER))

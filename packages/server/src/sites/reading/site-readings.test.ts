@@ -41,8 +41,8 @@ interface Reading {
   read: SiteRead | null
 }
 
-async function readAt(address: string, within: Context = context): Promise<Reading & { id: string }> {
-  const { id } = (await ada.post('/api/site-readings', { address })).body as { id: string }
+async function readAt(address: string, within: Context = context, siteId?: string): Promise<Reading & { id: string }> {
+  const { id } = (await ada.post('/api/site-readings', { address, siteId })).body as { id: string }
   await carryOutReading(within, id)
   return ((await ada.get(`/api/site-readings/${id}`)).body as { reading: Reading & { id: string } }).reading
 }
@@ -116,6 +116,8 @@ describe('a site that is read', () => {
     expect(site.pages).toHaveLength(read!.pages.length)
     const again = (await readAt(system.standins('orrin-kiln'))).read!
     expect(again.notes).toEqual(['Orrin Kiln Pottery is kept at this address already.'])
+    const own = await readAt(system.standins('orrin-kiln'), context, siteId)
+    expect(own.read!.notes).toEqual([])
     const main2 = (site.placements as { id: string; name: string }[]).find(({ name }) => name === 'main')!
     const taken = await ada.post(`/api/sites/${siteId}/take`, {
       readingId: id,
@@ -135,6 +137,17 @@ describe('a site that is read', () => {
     expect(after.cacheMinutes).toBe(5)
     expect(after.pages).toHaveLength(read!.pages.length + 1)
     expect(after.placements.find(({ name }) => name === 'main')).toMatchObject({ width: 640, known: 'read' })
+    // What was read for one site is not taken from it by another.
+    const other = await ada.post('/api/sites', {
+      client: 'Orrin Kiln',
+      name: 'Orrin Kiln Shop',
+      origin: 'https://shop.orrin-kiln.example',
+      platform: 'cms-shortcodes',
+      cacheMinutes: 5,
+      readingId: id,
+    })
+    expect(other.status).toBe(200)
+    expect((await SiteReading.findByPk(id))!.siteId).toBe(siteId)
   }, 60_000)
 
   it('that its scripts fill is read in a browser', async () => {
