@@ -36,6 +36,9 @@ const windows = ['desktop', 'tablet', 'phone'] as const
             <template v-if="!room.measured">assumed, as on most sites</template>
             <template v-else-if="room.on">only on {{ room.on.join(', ') }}</template>
             <template v-else>on every page that was looked at</template>
+            <template v-if="room.mark"
+              >; found by <code class="font-mono text-[12.5px] break-all">{{ room.mark }}</code></template
+            >
           </span>
           <span v-if="about(`rooms.${index}.width`)" class="block pl-6 text-[13px] text-coral">{{
             `Its width ${about(`rooms.${index}.width`)}.`

@@ -21,13 +21,13 @@ export function reviewsCss(settings: ReviewsSettings): string {
     ratingGroup.css(star, colour(settings.starColour) || 'currentColor') +
     `.u{margin-bottom:16px;font-size:14px}.v{display:flex;flex-wrap:wrap;align-items:baseline;gap:2px 8px}.v b{font-size:22px;line-height:1.2}` +
     `.d{display:grid;gap:2px;margin-top:6px;max-width:280px;font-size:12.5px;line-height:16px}.d div{display:grid;grid-template-columns:1.2em minmax(0,1fr);gap:6px}` +
-    `.d dd{position:relative;padding-left:4px}.d dd::before{content:"";position:absolute;inset:2px auto 2px 0;background:${colour(settings.starColour) || 'currentColor'};opacity:.35}` +
+    `.d dd{position:relative}.d dd::before{content:"";position:absolute;inset:auto auto 0 0;height:2px;border-radius:1px;background:${colour(settings.starColour) || 'currentColor'};opacity:.7}` +
     Array.from({ length: 11 }, (_, i) => `.b${i * 10}::before{width:${i * 10}%}`).join('') +
     `.l{list-style:none;margin:0;padding:0;display:grid;gap:${settings.gap}px;grid-template-columns:minmax(0,1fr)}` +
     columns +
     `.c{min-width:0;display:grid;gap:6px;align-content:start;overflow-wrap:anywhere}` +
     `.m{display:flex;align-items:center;gap:10px;font-size:${meta.size}px;line-height:${meta.line}}` +
-    `.a{flex:none;width:${avatar}px;height:${avatar}px;border-radius:50%;display:grid;place-items:center;color:#fff;font-size:13px;font-weight:700}` +
+    `.a{flex:none;width:${avatar}px;height:${avatar}px;border-radius:58% 42% 47% 53%/46% 56% 44% 54%;display:grid;place-items:center;color:#fff;font-size:13px;font-weight:700}` +
     tints.map((tint, i) => `.t${i}{background:${tint}}`).join('') +
     `.g{line-height:1}.t{margin:0;font-size:${title.size}px;line-height:${title.line};font-weight:700}` +
     `.x{font-size:${text.size}px;line-height:${text.line}}.x summary{list-style:none;cursor:pointer}.x summary::-webkit-details-marker{display:none}` +

@@ -81,12 +81,13 @@ const { busy, error, about, submit } = useSubmission(async () => {
         <template v-if="read.picture">
           <PageWithRooms :reading-id="readingId" :read="read" class="max-h-[420px]" />
           <p class="mt-1 text-[13px] text-soft">
-            Its first page, {{ read.picture.width }} px wide, with the regions that can hold widgets.
+            Its first page, {{ read.picture.width }} px wide, with the regions that can hold widgets. Measured on
+            {{ read.measuredOn.join(', ') }}.
           </p>
         </template>
         <h3 class="mt-5 text-[17px] font-semibold">Pages</h3>
         <p class="text-[13.5px] text-soft">
-          {{ kept }} of {{ plural(pages.length, 'page') }} are kept; others can be added later.
+          {{ kept }} of {{ plural(pages.length, 'page') }} kept; others can be added later.
         </p>
         <ul class="ledger mt-1 max-h-[260px] overflow-y-auto border-y border-rule" tabindex="0" aria-label="Pages">
           <li v-for="page in pages" :key="page.path" class="flex items-baseline gap-2 py-[5px]">
