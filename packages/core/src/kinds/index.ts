@@ -4,6 +4,7 @@ export { briefOf, briefText, settingsOf, type BriefParagraph, type Piece } from 
 export { wordsFor, type BriefContext, type Control, type ControlOf, type ControlType } from './controls'
 export { difference, renamed, type Change } from './difference'
 export { readSettings } from './read-settings'
-export { renderSample, renderWidget, siftingOf, ratingsOf } from './render-widget'
+export { renderSample, renderWidget, siftingOf } from './render-widget'
+export { ratingsOf } from './groups'
 export { fitVerdict, rowsHint, type FitVerdict } from './fit-words'
 export type { HintId, SettingMeta } from './setting'

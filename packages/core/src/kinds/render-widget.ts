@@ -1,6 +1,6 @@
-import { readingOf, type Item } from '../items'
+import type { Item } from '../items'
 import { sift, type Order, type Rule, type Sieved } from '../sieve'
-import { summarise, type RatingSummary } from '../stats'
+import { ratingsOf } from './groups'
 import type { Kind, RenderContext, Rendered, View } from './kind'
 
 /** What a kind's sieve is made of, as data: the items it takes, in which order, through which rules. */
@@ -16,10 +16,6 @@ export interface Sifting {
   rules: readonly Rule[]
   order: Order
 }
-
-/** What the ratings of some items come to. */
-export const ratingsOf = (items: readonly Item[]): RatingSummary =>
-  summarise(items.map(({ body }) => readingOf(body).rating(body)))
 
 /** A kind's whole computation, the same in the workbench and on the server: items through the sieve, then to strings. */
 export function renderWidget<S>(

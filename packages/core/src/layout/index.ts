@@ -1,3 +1,5 @@
 export { fit, columnSteps, type Fit, type FitSpec } from './fit'
 export { wholeRows } from './whole-rows'
+export { rowsHeight } from './rows-height'
+export { isSameWidth } from './same-width'
 export { lineCount, textHeight } from './text-height'

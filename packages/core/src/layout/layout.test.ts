@@ -1,10 +1,22 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { columnSteps, fit, type FitSpec } from './fit'
+import { rowsHeight } from './rows-height'
+import { isSameWidth } from './same-width'
 import { lineCount, textHeight } from './text-height'
 import { wholeRows } from './whole-rows'
 
 const spec = (more: Partial<FitSpec> = {}): FitSpec => ({ columns: 3, gap: 16, padding: 0, cellMin: 150, ...more })
+
+it('a grid is as tall as the tallest of each row and the gaps between', () => {
+  expect(rowsHeight([10, 20, 5], 2, 4)).toBe(29)
+  expect(rowsHeight([10, 20, 5], 3, 4)).toBe(20)
+  expect(rowsHeight([], 3, 4)).toBe(0)
+})
+it('widths that differ by a scroll bar are the same', () => {
+  expect(isSameWidth(300, 288)).toBe(true)
+  expect(isSameWidth(300, 313)).toBe(false)
+})
 
 describe('fit', () => {
   it('gives each of three columns in 720 px its share', () =>

@@ -1,4 +1,4 @@
 export { sift, type Sieved, type SieveStep } from './sift'
 export { ruleKinds, type Rule, type RuleKind } from './rules'
-export { inOrder, orders, type Order } from './order'
+export { inOrder, type Order } from './order'
 export { mentionsAny } from './keywords'

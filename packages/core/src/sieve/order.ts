@@ -1,8 +1,7 @@
 import { readingOf, type Item } from '../items'
 import { shuffled } from './shuffle'
 
-export const orders = ['newest', 'oldest', 'best', 'longest', 'shuffled', 'as-given'] as const
-export type Order = (typeof orders)[number]
+export type Order = 'newest' | 'oldest' | 'best' | 'longest' | 'shuffled' | 'as-given'
 
 /**
  * Items in an order; equals stay as they came. Undated ones stay behind dated ones, unrated ones behind rated ones; of equal

@@ -1,3 +1,5 @@
+import { jsonLdThings } from '../sources/structured-data/json-ld'
+import { everyThing, textOf } from '../sources/structured-data/thing'
 import type { Page } from '../verify/page'
 import { fact, type Fact } from './fact'
 
@@ -36,30 +38,10 @@ function sharedPart(titles: readonly string[]): string | null {
 
 /** JSON-LD: the name of the WebSite, or of whoever publishes it. */
 function namedInData({ $ }: Page): string | null {
-  const things = $('script[type="application/ld+json"]')
-    .toArray()
-    .slice(0, 20)
-    .flatMap((element) => read($(element).text()))
+  const things = [...everyThing(jsonLdThings($))]
   for (const wanted of ['WebSite', 'Organization', 'LocalBusiness']) {
-    const found = things.find((thing) => [thing['@type']].flat().includes(wanted) && typeof thing.name === 'string')
-    if (found) return tidy(found.name as string) || null
+    const named = things.find((thing) => thing.types.includes(wanted) && textOf(thing, 'name'))
+    if (named) return tidy(textOf(named, 'name'))
   }
   return null
-}
-
-type Thing = Record<string, unknown>
-
-function read(text: string): Thing[] {
-  try {
-    const parsed: unknown = JSON.parse(text)
-    return [parsed].flat().flatMap((one) => {
-      if (typeof one !== 'object' || one === null) return []
-      const graph = (one as Thing)['@graph']
-      return Array.isArray(graph)
-        ? (graph.filter((g) => typeof g === 'object' && g !== null) as Thing[])
-        : [one as Thing]
-    })
-  } catch {
-    return []
-  }
 }

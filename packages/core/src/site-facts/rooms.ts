@@ -1,6 +1,8 @@
 import type { Element } from 'domhandler'
+import { isSameWidth } from '../layout'
 import { readElement } from '../methods'
 import type { Region } from '../platforms'
+import type { BrowserLookId } from '../verify/look-kinds'
 import { isElement, type Page } from '../verify/page'
 import { markOf } from '../verify/place/mark'
 import { flow, skipped } from '../verify/place/page-layout'
@@ -16,14 +18,10 @@ export interface MeasuredBox {
   content: number
 }
 
-/** The widths of a browser's window that a site is measured at. */
-export const windowIds = ['phone', 'tablet', 'desktop'] as const
-export type WindowId = (typeof windowIds)[number]
-
 /** A page as a browser has it, each element numbered by an attribute, and each number's box at each width. */
 export interface MeasuredPage {
   page: Page
-  boxes: Record<WindowId, ReadonlyMap<number, MeasuredBox>>
+  boxes: Record<BrowserLookId, ReadonlyMap<number, MeasuredBox>>
 }
 
 /** The attribute that numbers an element. */
@@ -34,7 +32,7 @@ export interface Room {
   region: Region
   name: string
   /** Px that a widget there gets, at each width; null where the region is not shown then. */
-  widths: Record<WindowId, number | null>
+  widths: Record<BrowserLookId, number | null>
   /** Where the region is drawn in a wide window. */
   box: Omit<MeasuredBox, 'content'>
   /** A selector that finds it, where something is likely to stay. */
@@ -55,7 +53,7 @@ export function roomsOf(measured: MeasuredPage): Room[] {
     if (!box || box.width < NARROWEST) continue
     const wide = roomIn(measured, element, region)
     if (!wide || wide.width < NARROWEST) continue
-    const widthAt = (id: WindowId) => commonWidth(measured, id, wide.bands)
+    const widthAt = (id: BrowserLookId) => commonWidth(measured, id, wide.bands)
     const holder = wide.bands.length === 1 ? wide.bands[0]! : element
     found.push({
       region,
@@ -100,7 +98,7 @@ function nameOf(room: Room, all: readonly Room[]): string {
   return `${room === same[0] ? 'left' : 'right'} ${room.region}`
 }
 
-const boxAt = ({ boxes }: MeasuredPage, id: WindowId, element: Element): MeasuredBox | undefined =>
+const boxAt = ({ boxes }: MeasuredPage, id: BrowserLookId, element: Element): MeasuredBox | undefined =>
   boxes[id].get(Number(element.attribs[NUMBER] ?? NaN))
 
 /** One box around some. */
@@ -151,14 +149,14 @@ function roomIn(measured: MeasuredPage, region: Element, own: Region): Bands | n
 }
 
 /** Px in an element, and in what it stands in where that has less: a row may reach over the column it is in. 0 where it is not drawn. */
-function contentAt(measured: MeasuredPage, id: WindowId, element: Element): number {
+function contentAt(measured: MeasuredPage, id: BrowserLookId, element: Element): number {
   const own = boxAt(measured, id, element)?.content ?? 0
   const parent = isElement(element.parent) ? boxAt(measured, id, element.parent)?.content : undefined
   return Math.round(Math.max(0, Math.min(own, parent ?? Infinity)))
 }
 
 /** The width that most of some bands have, by height; null where none is drawn. */
-function commonWidth(measured: MeasuredPage, id: WindowId, bands: readonly Element[]): number | null {
+function commonWidth(measured: MeasuredPage, id: BrowserLookId, bands: readonly Element[]): number | null {
   const heights = new Map<number, number>()
   for (const band of bands) {
     const width = contentAt(measured, id, band)
@@ -199,9 +197,6 @@ export interface SharedRoom extends Room {
   on: number[] | null
 }
 
-/** Px by which a width may differ and be the same. */
-const SAME = 12
-
 /** The rooms of a site from those of its pages: what most have is everywhere, what few have is theirs. */
 export function sharedRooms(pages: readonly (readonly Room[])[]): SharedRoom[] {
   const groups: { room: Room; on: number[] }[] = []
@@ -227,4 +222,4 @@ export function sharedRooms(pages: readonly (readonly Room[])[]): SharedRoom[] {
 const isSame = (one: Room, other: Room) =>
   one.region === other.region &&
   one.name === other.name &&
-  Math.abs((one.widths.desktop ?? 0) - (other.widths.desktop ?? 0)) <= SAME
+  isSameWidth(one.widths.desktop ?? 0, other.widths.desktop ?? 0)

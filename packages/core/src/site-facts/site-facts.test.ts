@@ -112,6 +112,12 @@ describe('the name of a site', () => {
         '<script type="application/ld+json">{"@graph":[{"@type":"WebPage","name":"Home"},{"@type":["WebSite"],"name":"Kiln"}]}</script><title>a</title><p>x',
       ),
     ).toBe('Kiln'))
+  it('is that of whoever publishes what is marked up, also in a comment', () =>
+    expect(
+      name(
+        '<script type="application/ld+json"><!--{"@type":"Article","name":"Pots","publisher":{"@type":"http://schema.org/Organization","name":"Kiln"}}--></script><title>a</title><p>x',
+      ),
+    ).toBe('Kiln'))
   it('is what its titles share, whichever side it stands on', () => {
     expect(name('<title>Home · Kiln</title><p>x', '<title>Glazes · Kiln</title><p>x')).toBe('Kiln')
     expect(name('<title>Kiln | Home</title><p>x', '<title>Kiln | Glazes</title><p>x')).toBe('Kiln')

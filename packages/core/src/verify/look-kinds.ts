@@ -31,6 +31,9 @@ const inBrowser = {
   },
 } as const
 
+/** Px of a page, from its top, that are in its picture at most. */
+export const PICTURE_TALLEST = 4000
+
 export const lookKinds = { ...plain, ...asEditor, ...inBrowser } as const
 
 export type PlainLookId = keyof typeof plain

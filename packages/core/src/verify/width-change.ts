@@ -1,8 +1,6 @@
+import { isSameWidth } from '../layout'
 import type { ReadLook } from './look'
 import type { Plan } from './plan'
-
-/** Px by which a width may differ and be the same: scroll bars, rounding. */
-const SAME = 12
 
 export interface WidthChange {
   was: number
@@ -13,7 +11,7 @@ export interface WidthChange {
 export function widthChange({ placement, install }: Plan, looks: readonly ReadLook[]): WidthChange | null {
   const room = roomOf(install, looks)
   if (!placement?.measured || !placement.width || room === null) return null
-  return Math.abs(room - placement.width) > SAME ? { was: placement.width, now: room } : null
+  return isSameWidth(room, placement.width) ? null : { was: placement.width, now: room }
 }
 
 /** Px that a wide window leaves an install; null where none was looked at. */

@@ -6,6 +6,7 @@ export {
   isBrowserLook,
   lookIds,
   lookKinds,
+  PICTURE_TALLEST,
   plainLookIds,
   type BrowserLookId,
   type LookId,

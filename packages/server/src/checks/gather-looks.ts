@@ -1,14 +1,14 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import type { Look, Plan } from '@pebblestrand/core/verify'
-import { browserLookIds, plainLookIds, type FindingCode, type PlainLookId } from '@pebblestrand/core/verify/words'
+import { plainLookIds, type FindingCode, type PlainLookId } from '@pebblestrand/core/verify/words'
 import { QueryTypes } from 'sequelize'
 import { BrowserAway } from '../platform/browser/pool'
 import type { Context } from '../platform/context'
-import { askLinks } from './browser/ask-links'
-import { lookInBrowser, type Sighting } from './browser/look-in-browser'
+import { lookAtWidths } from './browser/look-at-widths'
+import type { Sighting } from './browser/look-in-browser'
 import { lookAt } from './evidence'
 import { judge } from './judge'
-import type { Check, CheckState } from './models'
+import { isPersons, type Check, type CheckState } from './models'
 
 type Progress = (state: CheckState) => Promise<unknown>
 
@@ -57,21 +57,7 @@ export async function lookByBrowser(
 ): Promise<Sighting[]> {
   if (!browser || !isAnswered(plain)) return []
   try {
-    const seen = await browser.visit(async (visit) => {
-      const sightings: Sighting[] = []
-      for (const how of browserLookIds) {
-        await progress(how)
-        sightings.push(await lookInBrowser(visit, url, how, config.origin))
-        if (sightings.at(-1)!.look.error) break
-      }
-      return sightings
-    })
-    await askLinks(
-      outbound,
-      seen.flatMap(({ look }) => look.sight ?? []),
-      config.origin,
-    )
-    return seen
+    return await lookAtWidths({ browser, outbound }, url, config.origin, progress)
   } catch (error) {
     if (error instanceof BrowserAway && error.closing) throw error
     log.warn(error)
@@ -111,8 +97,7 @@ const doubtful = new Set<FindingCode>([
 export const wantsBrowser = ({ checks }: Pick<Asked, 'checks'>) =>
   isAskedInPerson({ checks }) || checks.some(({ cause }) => cause === 'sight')
 
-export const isAskedInPerson = ({ checks }: Pick<Asked, 'checks'>) =>
-  checks.some(({ cause }) => cause === 'person' || cause === 'retire')
+export const isAskedInPerson = ({ checks }: Pick<Asked, 'checks'>) => checks.some(({ cause }) => isPersons(cause))
 
 /** Whether a browser should look as well: where the plain looks leave a doubt, and once in a while anyway. A first look at a page is none of that. */
 export async function leavesDoubt(context: Context, { pageId, plans, checks }: Asked, looks: Look[]): Promise<boolean> {

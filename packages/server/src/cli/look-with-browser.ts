@@ -1,7 +1,5 @@
 import type { Look } from '@pebblestrand/core/verify'
-import { browserLookIds } from '@pebblestrand/core/verify/words'
-import { askLinks } from '../checks/browser/ask-links'
-import { lookInBrowser } from '../checks/browser/look-in-browser'
+import { lookAtWidths } from '../checks/browser/look-at-widths'
 import { BrowserPool } from '../platform/browser/pool'
 import type { Outbound } from '../platform/outbound/client'
 import { WrongCall } from './wrong-call'
@@ -23,17 +21,7 @@ export async function lookWithBrowser(
   if (!pool)
     throw new WrongCall(`--browser: there is no Chromium at ${path}; install it, or set PEBBLESTRAND_CHROMIUM.`)
   try {
-    const looks = await pool.visit(async (visit) => {
-      const all: Look[] = []
-      for (const how of browserLookIds) {
-        all.push((await lookInBrowser(visit, url, how, origin)).look)
-        if (all.at(-1)!.error) break
-      }
-      return all
-    })
-    const sights = looks.flatMap(({ sight }) => sight ?? [])
-    await askLinks(outbound, sights, origin)
-    return looks
+    return (await lookAtWidths({ browser: pool, outbound }, url, origin)).map(({ look }) => look)
   } finally {
     await pool.close()
   }

@@ -1,13 +1,12 @@
 <script setup lang="ts">
+import { PICTURE_TALLEST } from '@pebblestrand/core/verify/words'
 import { computed } from 'vue'
 import { pictureOf, type SiteRead } from '../queries/site-readings'
 
 /** A site's first page as a browser drew it, with the rooms for widgets outlined where they were read. */
 const props = defineProps<{ readingId: string; read: SiteRead; only?: string }>()
 
-/** Px of a page that are in its picture at most. */
-const TALLEST = 4000
-const tall = computed(() => Math.min(props.read.picture!.height, TALLEST))
+const tall = computed(() => Math.min(props.read.picture!.height, PICTURE_TALLEST))
 const share = (part: number, of: number) => `${((part / of) * 100).toFixed(2)}%`
 const rooms = computed(() =>
   props.read.rooms.flatMap(({ name, box, widths, on }) =>

@@ -1,9 +1,13 @@
-import { readingOf } from '../../items'
+import { readingOf, type Item } from '../../items'
 import { escapeAttribute } from '../../markup'
 import { meanWords, summarise, type RatingSummary } from '../../stats'
 import type { View } from '../kind'
 
 type Summary = Pick<RatingSummary, 'mean' | 'count'> & { byStar: RatingSummary['byStar'] | null }
+
+/** What the ratings of some items come to. */
+export const ratingsOf = (items: readonly Item[]): RatingSummary =>
+  summarise(items.map(({ body }) => readingOf(body).rating(body)))
 
 /** Half stars, as classes: 1.0 is `r2`, 5.0 `r10`. */
 const halves = Array.from({ length: 10 }, (_, i) => i + 1)
@@ -15,7 +19,7 @@ export const ratingGroup = {
    * known come to. How many have how many stars is told only where all are known.
    */
   summary<S>(sourceIds: readonly string[], { items, ratings, context: { sources } }: View<S>): Summary {
-    const own = ratings ?? summarise(items.map(({ body }) => readingOf(body).rating(body)))
+    const own = ratings ?? ratingsOf(items)
     const stated = sourceIds.flatMap((id) => sources[id]?.rating ?? [])
     if (!stated.length || stated.length < sourceIds.length) return own
     const count = stated.reduce((sum, one) => sum + one.count, 0)

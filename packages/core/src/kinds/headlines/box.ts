@@ -1,4 +1,4 @@
-import { fit, textHeight, type FitSpec } from '../../layout'
+import { fit, rowsHeight, textHeight, type FitSpec } from '../../layout'
 import { columnsGroup, lookGroup } from '../groups'
 import type { Box, View } from '../kind'
 import type { HeadlinesSettings } from './settings'
@@ -31,10 +31,7 @@ function height(view: View<HeadlinesSettings>, width: number): number {
   const spec = headlinesFit(view.settings)
   const { columns, cell } = fit(width, spec)
   const heights = items.map((item) => cellHeight(item, cell, view.settings.picture))
-  const rows = Array.from({ length: Math.ceil(heights.length / columns) }, (_, row) =>
-    Math.max(...heights.slice(row * columns, (row + 1) * columns)),
-  )
-  const body = rows.reduce((sum, one) => sum + one, 0) + spec.gap * Math.max(0, rows.length - 1)
+  const body = rowsHeight(heights, columns, spec.gap)
   const above = heading
     ? textHeight(heading.length, width - 2 * spec.padding, HEADING.size, HEADING.line) + HEADING.below
     : 0

@@ -1,7 +1,6 @@
+import { PICTURE_TALLEST } from '@pebblestrand/core/verify/words'
 import type { Page } from 'playwright-core'
 
-/** Px of a page that are in its picture. */
-export const TALLEST = 4000
 /** Ms. */
 const WAIT = 5000
 
@@ -12,7 +11,7 @@ export const pictureOf = (page: Page, width: number, height: number): Promise<Bu
       type: 'jpeg',
       quality: 60,
       fullPage: true,
-      clip: { x: 0, y: 0, width, height: Math.max(1, Math.min(height, TALLEST)) },
+      clip: { x: 0, y: 0, width, height: Math.max(1, Math.min(height, PICTURE_TALLEST)) },
       timeout: WAIT,
       animations: 'disabled',
     })

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { InstallDetail } from '../../api/types'
 import { cropAround } from './crop'
+import CroppedPicture from './CroppedPicture.vue'
 
 /** The container that a placement can be marked by, outlined in the picture of the page. */
 const props = defineProps<{ check: NonNullable<InstallDetail['check']> }>()
@@ -15,24 +16,12 @@ const picture = computed(() => {
 </script>
 
 <template>
-  <div
+  <CroppedPicture
     v-if="picture"
-    class="relative overflow-hidden border border-rule bg-sheet"
-    :style="{ aspectRatio: `${picture.width} / ${picture.crop.height}` }"
-  >
-    <img
-      :src="`/api/checks/${check.id}/looks/desktop/picture`"
-      :alt="`The page on a desktop, with what ${check.facts!.mark} is outlined`"
-      class="absolute left-0 w-full"
-      :style="{ top: picture.crop.top }"
-      loading="lazy"
-    />
-    <span
-      v-for="(box, at) in picture.crop.boxes"
-      :key="at"
-      class="absolute outline-2 outline-tide outline-dashed"
-      :style="box"
-      aria-hidden="true"
-    />
-  </div>
+    :src="`/api/checks/${check.id}/looks/desktop/picture`"
+    :alt="`The page on a desktop, with what ${check.facts!.mark} is outlined`"
+    :width="picture.width"
+    :crop="picture.crop"
+    outline="outline-tide outline-dashed"
+  />
 </template>

@@ -3,6 +3,7 @@ import { isBrowserLook, lookKinds } from '@pebblestrand/core/verify/words'
 import { computed } from 'vue'
 import type { InstallDetail } from '../../api/types'
 import { cropAround } from './crop'
+import CroppedPicture from './CroppedPicture.vue'
 
 const props = defineProps<{ check: NonNullable<InstallDetail['check']> }>()
 
@@ -23,25 +24,13 @@ const pictures = computed(() =>
       :class="index === 0 ? 'w-full' : 'min-w-0'"
       :style="index === 0 ? {} : { flex: `${sight.width} 1 0` }"
     >
-      <a
-        :href="`/api/checks/${check.id}/looks/${how}/picture`"
-        target="_blank"
-        class="relative block overflow-hidden border border-rule bg-sheet"
-        :style="{ aspectRatio: `${sight.width} / ${crop.height}` }"
-      >
-        <img
+      <a :href="`/api/checks/${check.id}/looks/${how}/picture`" target="_blank" class="block">
+        <CroppedPicture
           :src="`/api/checks/${check.id}/looks/${how}/picture`"
           :alt="`The page ${lookKinds[how].name}${sight.boxes.length ? ', the widget outlined' : ', without the widget'}`"
-          class="absolute left-0 w-full"
-          :style="{ top: crop.top }"
-          loading="lazy"
-        />
-        <span
-          v-for="(box, at) in crop.boxes"
-          :key="at"
-          class="absolute outline-2 outline-offset-1 outline-coral"
-          :style="box"
-          aria-hidden="true"
+          :width="sight.width"
+          :crop="crop"
+          outline="outline-offset-1 outline-coral"
         />
       </a>
       <p class="pt-1 text-[13px] text-soft">

@@ -1,3 +1,5 @@
+import { PICTURE_TALLEST } from '@pebblestrand/core/verify/words'
+
 interface Box {
   x: number
   y: number
@@ -5,14 +7,12 @@ interface Box {
   height: number
 }
 
-/** Px of a page that are in its picture at most. */
-const TALLEST = 4000
 /** How tall a piece is shown, in widths of the page. */
 const SHARE = 0.62
 
 /** The piece of a page's picture around the widget: its height in px of the page, and where things lie in it, as CSS. */
 export function cropAround({ width, height: whole, boxes }: { width: number; height: number; boxes: readonly Box[] }) {
-  const picture = Math.max(1, Math.min(whole, TALLEST))
+  const picture = Math.max(1, Math.min(whole, PICTURE_TALLEST))
   const tall = Math.round(width * (width < 500 ? 1.3 : SHARE))
   const height = Math.min(picture, tall)
   const [first] = boxes

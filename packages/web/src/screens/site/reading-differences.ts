@@ -1,3 +1,4 @@
+import { isSameWidth } from '@pebblestrand/core/layout'
 import type { SiteDetail } from '../../api/types'
 import type { ReadRoom, SiteRead } from '../../queries/site-readings'
 
@@ -20,8 +21,6 @@ export interface Take {
 }
 
 const px = (width: number | null) => (width === null ? 'not shown' : `${width} px`)
-/** Px by which a width may differ and be the same. */
-const SAME = 12
 
 /** What a new reading says otherwise than what is noted of a site, in the order in which it is looked at. */
 export function differences(site: SiteDetail, read: SiteRead, platformName: (id: string) => string): Difference[] {
@@ -66,10 +65,9 @@ function rooms(site: SiteDetail, read: SiteRead): Difference[] {
           take: { room: { placementId: null, room } },
         },
       ]
+    const isAsWide = isSameWidth(placement.width, room.widths.desktop)
     const isSame =
-      Math.abs(placement.width - room.widths.desktop) <= SAME &&
-      placement.widthTablet === room.widths.tablet &&
-      placement.widthPhone === room.widths.phone
+      isAsWide && placement.widthTablet === room.widths.tablet && placement.widthPhone === room.widths.phone
     if (isSame && placement.known === 'read') return []
     return [
       {
@@ -77,7 +75,7 @@ function rooms(site: SiteDetail, read: SiteRead): Difference[] {
         label: `Region ${placement.name}`,
         was: `${px(placement.width)}, ${{ read: 'read before', assumed: 'assumed', noted: 'written by a person' }[placement.known]}`,
         now: widths,
-        wanted: placement.known !== 'noted' || isSame || Math.abs(placement.width - room.widths.desktop) <= SAME,
+        wanted: placement.known !== 'noted' || isAsWide,
         take: { room: { placementId: placement.id, room: { ...room, name: placement.name } } },
       },
     ]
