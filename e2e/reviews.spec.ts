@@ -6,7 +6,7 @@ import { visitorsComeToSee } from './pages/visitor'
 
 // Reviews and the badge, in a real browser: from the address of a page that marks them up to a client's own page.
 
-const place = (id: string) => siteAddress('harbour-voices', `/places/${id}`)
+const place = (id: string) => siteAddress('skerrow-guide', `/places/${id}`)
 
 test('from the address of a place’s page to reviews on a client’s page', async ({ signedIn: page, browser }) => {
   await page.goto('/widgets?new=1')

@@ -47,7 +47,7 @@ const words = (text: string) =>
 export const targets: Target[] = [
   {
     name: 'parseFeed',
-    run: (text) => void readSource(sourceKinds.feed!, text, base),
+    run: (text) => void readSource(sourceKinds.feed!.document!, text, base),
     mayThrow: (error) => error instanceof SourceError || isTangled(error),
   },
   {
@@ -61,7 +61,7 @@ export const targets: Target[] = [
     },
     mayThrow: () => false,
   },
-  { name: 'discover', run: (text) => void sourceKinds.feed!.discover(text, base), mayThrow: isTangled },
+  { name: 'discover', run: (text) => void sourceKinds.feed!.document!.discover(text, base), mayThrow: isTangled },
   {
     name: 'verify',
     run: (text) => void verifyPage([plan], [look('served', text)]),
@@ -76,7 +76,7 @@ export const targets: Target[] = [
   {
     name: 'structured data',
     passes: 3,
-    run: (text) => void readSource(sourceKinds['structured-data']!, text, base),
+    run: (text) => void readSource(sourceKinds['structured-data']!.document!, text, base),
     mayThrow: (error) => error instanceof SourceError || isTangled(error),
   },
   { name: 'first page', passes: 2, run: (text) => void readFirstPage(look('served', text)), mayThrow: () => false },

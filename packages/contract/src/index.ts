@@ -2,6 +2,7 @@ import { accountRoutes } from './accounts'
 import { checkRoutes } from './checks'
 import { findRoutes } from './find'
 import { installRoutes } from './installs'
+import { keptReviewRoutes } from './kept-reviews'
 import { removalRoutes } from './removals'
 import { siteReadingRoutes } from './site-readings'
 import { siteRoutes } from './sites'
@@ -17,6 +18,7 @@ export const routes = {
   sites: siteRoutes,
   siteReadings: siteReadingRoutes,
   sources: sourceRoutes,
+  keptReviews: keptReviewRoutes,
   widgets: widgetRoutes,
   stage: stageRoutes,
   installs: installRoutes,
@@ -32,6 +34,7 @@ export * from './fields'
 export * from './find'
 export * from './findings'
 export * from './installs'
+export * from './kept-reviews'
 export * from './look'
 export * from './removals'
 export * from './site-fields'

@@ -26,6 +26,8 @@ export interface Route<
   step?: z.ZodType
   /** How often one person may call it, in so many seconds: what makes this server ask others. */
   often?: { times: number; seconds: number }
+  /** Bytes that its body may have, where that is more than is usual. */
+  big?: number
   /** Not JSON but a file to look at or keep. */
   file?: boolean
 }

@@ -1,6 +1,6 @@
 import { bodyTypes, Item } from '@pebblestrand/core/items'
 import { z } from 'zod'
-import { IdParams, line, paged, Paging, Time, wholeNumber } from './fields'
+import { IdParams, line, paged, Paging, Time, wholeNumber, words } from './fields'
 import { route } from './route'
 
 const Problem = z.object({ code: z.string(), message: z.string(), remedy: z.string(), at: z.string() })
@@ -17,6 +17,14 @@ export const SourceInfo = z.object({
   intervalMinutes: z.number(),
   /** What its ratings come to as it says itself; null where it says nothing. */
   rating: z.object({ mean: z.number(), count: z.number() }).nullable(),
+  /** A person has stopped it. */
+  paused: z.boolean(),
+  /** The account it is read by; null where anyone may read it. */
+  account: z.string().nullable(),
+  /** Whether its service gives an owner more than anyone. */
+  connects: z.boolean(),
+  /** It is written here: nothing is asked for elsewhere. */
+  keptHere: z.boolean(),
   /** What else there is to know of its health, as sentences. */
   notes: z.array(z.string()),
 })
@@ -27,6 +35,8 @@ export const SourceDetail = SourceInfo.extend({
   nextFetchAt: Time,
   failures: z.number(),
   count: z.number(),
+  /** What shows its items. */
+  widgets: z.array(z.object({ id: z.uuid(), name: z.string() })),
 })
 
 export const FoundSource = z.object({
@@ -34,6 +44,8 @@ export const FoundSource = z.object({
   kind: z.string(),
   url: z.string(),
   title: z.string(),
+  /** Of a place: where it is, in words. */
+  address: z.string().nullable(),
   format: z.string(),
   count: z.number(),
   how: z.enum(['given', 'declared', 'linked', 'usual']),
@@ -101,16 +113,20 @@ export const sourceRoutes = {
     may: 'member',
     summary: 'What is stored of a source, as it lists it',
     params: IdParams,
-    query: Paging,
+    query: Paging.extend({ size: z.coerce.number().int().min(1).max(1000).default(50), q: words }),
     answer: paged(Entry),
   }),
   change: route({
     method: 'PATCH',
     path: '/api/sources/:id',
     may: 'member',
-    summary: 'How often a source is read',
+    summary: 'How often a source is read, whether at all, and what it is called',
     params: IdParams,
-    body: z.object({ intervalMinutes: wholeNumber(5, 10_080) }),
+    body: z.object({
+      intervalMinutes: wholeNumber(5, 10_080).optional(),
+      paused: z.boolean().optional(),
+      title: line(200).optional(),
+    }),
     answer: SourceDetail,
   }),
   refresh: route({
@@ -119,6 +135,33 @@ export const sourceRoutes = {
     may: 'member',
     summary: 'Read a source now',
     often: { times: 30, seconds: 60 },
+    params: IdParams,
+    step: z.object({ read: z.number(), of: z.number() }),
+    answer: SourceDetail,
+  }),
+  connect: route({
+    method: 'POST',
+    path: '/api/sources/:id/connect',
+    may: 'member',
+    summary: 'The page on which an owner lets us read all of a source',
+    often: { times: 30, seconds: 60 },
+    params: IdParams,
+    answer: z.object({ address: z.url() }),
+  }),
+  connected: route({
+    method: 'POST',
+    path: '/api/sources/connected',
+    may: 'member',
+    summary: 'Hand in what the service sent along with the person who came back',
+    often: { times: 30, seconds: 60 },
+    body: z.object({ state: line(300), code: line(500) }),
+    answer: SourceDetail,
+  }),
+  disconnect: route({
+    method: 'POST',
+    path: '/api/sources/:id/disconnect',
+    may: 'member',
+    summary: 'Read a source as anyone may, without an account',
     params: IdParams,
     answer: SourceDetail,
   }),

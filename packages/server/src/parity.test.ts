@@ -43,6 +43,12 @@ const settings = fc.record({
   layout: fc.constantFrom('list', 'grid'),
 })
 
+/** Entries as a document's reading gives them. */
+const windowOn = (entries: Entry[]) => ({
+  extent: 'window' as const,
+  read: { format: 'rss', title: '', link: null, language: null, cut: {}, entries },
+})
+
 // What a person saw on the bench is what visitors get: the same settings and items give the same bytes, with one source or
 // two, at the first reading and after a second one that dropped some items and brought others.
 it('bench and server render the same bytes', async () => {
@@ -55,9 +61,9 @@ it('bench and server render the same bytes', async () => {
         ),
       )
       try {
-        await system.context.db.transaction((t) => storeItems(sources[0]!, first, t))
-        await system.context.db.transaction((t) => storeItems(sources[0]!, later, t))
-        await system.context.db.transaction((t) => storeItems(sources[1]!, other, t))
+        await system.context.db.transaction((t) => storeItems(sources[0]!, windowOn(first), t))
+        await system.context.db.transaction((t) => storeItems(sources[0]!, windowOn(later), t))
+        await system.context.db.transaction((t) => storeItems(sources[1]!, windowOn(other), t))
         const ids = sources.map((source) => source.id)
         const whole = kind.settings.parse({ ...chosen, sources: ids })
         const onServer = (await rendererFor(

@@ -5,10 +5,11 @@ import { controlRoutes } from './desk/control'
 import { deskRoutes } from './desk/routes'
 import { newsHost, serveNews } from './news/serve'
 import { serveTroubled, troubledHost } from './news/troubled'
+import { guideHost, serveGuide } from './guide/serve'
 import { siteByHost } from './sites/list'
 import { serveSite } from './sites/serve'
 import type { Store } from './state/store'
-import { serveVoices, voicesHost } from './voices/serve'
+import { voicesRoutes } from './voices/routes'
 
 /** `gullhaven` of `gullhaven.localhost:4700`. */
 const nameOf = (request: FastifyRequest) => request.hostname.replace(/:\d+$/, '').replace(/\.localhost$/, '')
@@ -21,14 +22,15 @@ export async function standinsApp(store: Store): Promise<FastifyInstance> {
   const siteOf = (request: FastifyRequest) => siteByHost.get(nameOf(request))
   controlRoutes(app, store, siteOf)
   deskRoutes(app, store, siteOf)
+  await voicesRoutes(app, store)
   app.get('/*', (request, reply) => {
     const name = nameOf(request)
     const site = siteByHost.get(name)
     if (site) return serveSite(site, store, request, reply)
     if (name === newsHost)
       return serveNews(request, reply, { origin: `http://${request.host}`, start: store.startedAt })
-    if (name === voicesHost)
-      return serveVoices(request, reply, { origin: `http://${request.host}`, start: store.startedAt })
+    if (name === guideHost)
+      return serveGuide(request, reply, { origin: `http://${request.host}`, start: store.startedAt })
     if (name === troubledHost) return serveTroubled(request, reply)
     return reply.code(404).send(`No stand-in is called ${name}.`)
   })

@@ -34,6 +34,22 @@ const routes: RouteRecordRaw[] = [
     props: true,
   },
   {
+    path: '/sources',
+    component: () => import('./screens/sources/Sources.vue'),
+    meta: { title: 'Sources', place: 'widgets' },
+  },
+  {
+    path: '/sources/connected',
+    component: () => import('./screens/sources/Connected.vue'),
+    meta: { title: 'Connecting', place: 'widgets' },
+  },
+  {
+    path: '/sources/:id',
+    component: () => import('./screens/source/Source.vue'),
+    meta: { title: 'Source', place: 'widgets' },
+    props: true,
+  },
+  {
     path: '/installs',
     component: () => import('./screens/installs/Installs.vue'),
     meta: { title: 'Installs', place: 'installs' },

@@ -1,9 +1,18 @@
 import { feed } from './feed'
+import { keptHere } from './kept-here'
+import { reviewService } from './review-service'
 import { structuredData } from './structured-data'
+import type { BodyType } from '../items'
 import type { SourceKind } from './source-kind'
 
 /** Every sort of source, by id, in the order in which pasted text is offered to them. Adding one: its file and a line here. */
 export const sourceKinds: Record<string, SourceKind> = {
   [feed.id]: feed,
+  [reviewService.id]: reviewService,
   [structuredData.id]: structuredData,
+  [keptHere.id]: keptHere,
 }
+
+/** The sorts whose items are such. */
+export const kindsGiving = (gives: readonly BodyType[]): SourceKind[] =>
+  Object.values(sourceKinds).filter((one) => one.gives.some((type) => gives.includes(type)))

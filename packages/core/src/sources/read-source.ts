@@ -1,5 +1,5 @@
 import { limited, type LimitedSource } from './limits'
-import type { SourceKind } from './source-kind'
+import type { DocumentFormat } from './source-kind'
 
 /**
  * Reads a document as a source of one sort, each part cut to a length that can be kept.
@@ -7,5 +7,5 @@ import type { SourceKind } from './source-kind'
  * @param base the address it came from, for relative links; null where there is none
  * @throws SourceError
  */
-export const readSource = (kind: SourceKind, text: string, base: string | null): LimitedSource =>
-  limited(kind.read(text.toWellFormed(), base))
+export const readSource = (document: DocumentFormat, text: string, base: string | null): LimitedSource =>
+  limited(document.read(text.toWellFormed(), base))

@@ -22,16 +22,31 @@ export interface SourceCandidate {
   how: 'declared' | 'linked' | 'usual'
 }
 
+/** What pasted text means to a sort of source: an address to open, an id its service knows, or words to search for. */
+export type Meant = { what: 'address'; address: string } | { what: 'id'; id: string } | { what: 'words'; words: string }
+
 /** A sort of source: what pasted text means to it, and how its bytes become items. The server's side of it is a connector. */
 export interface SourceKind {
   id: string
   name: string
   /** What its items are: offered to kinds of widgets that show such. */
   gives: readonly BodyType[]
+  /** Minutes between two readings, where nobody says otherwise; null for one that is written here and never read. */
+  interval: number | null
+  /** Most items of one source that are kept. */
+  keeps: number
+  /** What pasted text means, where this sort can be behind it; null where not. */
+  recognise(pasted: string): Meant | null
+  /** Ids that a web page names, its map embeds and links for instance; for sorts that are told apart by an id. */
+  named?(html: string, base: string): string[]
+  /** For one that is a document at an address. */
+  document?: DocumentFormat
+}
+
+/** How a source that is a document is asked for, read, and found from pages that are none. */
+export interface DocumentFormat {
   /** Media types to ask for, as an Accept header. */
   accept: string
-  /** The address that pasted text means, where this sort can be behind it; null where not. */
-  recognise(pasted: string): { address: string } | null
   /**
    * Reads a document.
    * @param text the decoded document

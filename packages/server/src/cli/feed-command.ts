@@ -7,7 +7,7 @@ import { WrongCall } from './wrong-call'
 export function feedLine(file: string, base: string | null): Record<string, unknown> {
   const text = decodeBytes(readBytes(file))
   try {
-    const { format, title, link, language, entries } = sourceKinds.feed!.read(text, base)
+    const { format, title, link, language, entries } = sourceKinds.feed!.document!.read(text, base)
     return { file, kind: format, title, link, language, items: entries.map(itemLine) }
   } catch (error) {
     if (!(error instanceof SourceError)) throw error

@@ -64,7 +64,7 @@ async function seedSources(context: Context, desks: Desks): Promise<Record<FeedN
   const told = Date.now() // what fails later counts by address how often it was asked for
   for (const [name, { host, path }] of Object.entries(feeds) as [FeedName, (typeof feeds)[FeedName]][]) {
     const url = desks.siteOrigin(host) + path
-    const kind = host === 'harbour-voices' ? 'structured-data' : 'feed'
+    const kind = host === 'skerrow-guide' ? 'structured-data' : 'feed'
     ids[name] = (await addSource(context, name === 'weather' ? `${url}?${told}` : url, kind)).id
   }
   await refreshSource(context, ids.weather)

@@ -9,11 +9,11 @@ export const feeds = {
   culture: { host: 'skerrow-post', path: '/feeds/culture.json' },
   /** Well once and ill from then on; its last good copy stays up. */
   weather: { host: 'troubled-feeds', path: '/fails-later.xml' },
-  ferryVoices: { host: 'harbour-voices', path: '/places/gullhaven-ferries' },
-  kilnVoices: { host: 'harbour-voices', path: '/places/orrin-kiln' },
-  observatoryVoices: { host: 'harbour-voices', path: '/places/skerrow-observatory' },
-  vetVoices: { host: 'harbour-voices', path: '/places/tarnside-vets' },
-  museumVoices: { host: 'harbour-voices', path: '/places/windle-knot-museum' },
+  ferryVoices: { host: 'skerrow-guide', path: '/places/gullhaven-ferries' },
+  kilnVoices: { host: 'skerrow-guide', path: '/places/orrin-kiln' },
+  observatoryVoices: { host: 'skerrow-guide', path: '/places/skerrow-observatory' },
+  vetVoices: { host: 'skerrow-guide', path: '/places/tarnside-vets' },
+  museumVoices: { host: 'skerrow-guide', path: '/places/windle-knot-museum' },
 } as const
 export type FeedName = keyof typeof feeds
 

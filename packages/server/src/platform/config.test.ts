@@ -14,6 +14,7 @@ describe('configuration from the environment', () => {
       databaseUrl: url.DATABASE_URL,
       role: 'all',
       demo: true,
+      services: { reviews: 'http://harbour-voices.localhost:4700' },
       standinsPort: 4700,
     })
     expect(() => readConfig({})).toThrow(/DATABASE_URL/)

@@ -23,6 +23,8 @@ const Env = z.object({
   DATABASE_URL: z.string().min(1),
   /** Chromium, for looks at pages as a browser shows them; where there is none, checks go without. */
   PEBBLESTRAND_CHROMIUM: z.string().default('/usr/bin/chromium'),
+  /** Where the review service answers, scheme and host; in the demo its stand-in. */
+  PEBBLESTRAND_REVIEW_SERVICE: z.url().optional(),
   ROLE: z.enum(['web', 'worker', 'all']).default('all'),
   NO_DEMO: z.enum(['0', '1', '']).default(''),
 })
@@ -38,6 +40,8 @@ export interface Config {
   /** Demo data on an empty database, and `*.localhost` open to the outbound client. */
   demo: boolean
   standinsPort: number
+  /** Origins of outside services that are asked by an API; null where none is set up. */
+  services: { reviews: string | null }
   /** Path of the browser that looks at pages. */
   chromium: string
 }
@@ -45,6 +49,7 @@ export interface Config {
 /** Reads the environment. Throws a ZodError that names the variable. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const e = Env.parse(env)
+  const demo = e.NO_DEMO !== '1'
   return {
     port: e.PEBBLESTRAND_PORT,
     host: e.PEBBLESTRAND_HOST,
@@ -52,7 +57,14 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     trustProxy: e.PEBBLESTRAND_TRUST_PROXY,
     databaseUrl: e.DATABASE_URL,
     role: e.ROLE,
-    demo: e.NO_DEMO !== '1',
+    demo,
+    services: {
+      reviews: e.PEBBLESTRAND_REVIEW_SERVICE
+        ? new URL(e.PEBBLESTRAND_REVIEW_SERVICE).origin
+        : demo
+          ? `http://harbour-voices.localhost:${e.PEBBLESTRAND_STANDINS_PORT}`
+          : null,
+    },
     standinsPort: e.PEBBLESTRAND_STANDINS_PORT,
     chromium: e.PEBBLESTRAND_CHROMIUM,
   }

@@ -95,6 +95,21 @@ export const errors = {
     message: 'No feed was found there.',
     remedy: 'Look on the site for a link called RSS, Atom or feed, and paste its address.',
   },
+  'consent-lost': {
+    status: 409,
+    message: 'The answer of the service does not belong to a question of yours.',
+    remedy: 'Connect the account again from the sources screen; the question is good for a quarter of an hour.',
+  },
+  'no-table': {
+    status: 422,
+    message: 'The file cannot be read as a table.',
+    remedy: 'Save it as CSV: the columns’ names in the first row, one review a row.',
+  },
+  'no-place': {
+    status: 422,
+    message: 'No place was found by that.',
+    remedy: 'Paste the address of its page, the code that shows it on a map, or its id.',
+  },
   'fetch-failed': {
     status: 422,
     message: 'The address could not be read.',

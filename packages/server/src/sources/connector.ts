@@ -1,26 +1,44 @@
-import { sourceKinds } from '@pebblestrand/core/sources'
+import type { FoundSource, Tried } from '@pebblestrand/contract'
+import type { BodyType } from '@pebblestrand/core/items'
+import { sourceKinds, type Meant } from '@pebblestrand/core/sources'
 import type { Context } from '../platform/context'
-import { readDocument } from './read-document'
+import { findDocuments } from './documents/find-documents'
+import { readDocument } from './documents/read-document'
 import type { Known, SourceReading } from './reading'
+import { findPlaces } from './review-service/find-places'
+import { readPlace } from './review-service/read-place'
 
-/** The server's side of a sort of source: how its bytes are come by. */
-export interface Connector {
-  /** Asks for what is new since `known`, and gives up when `until` says so. Whatever goes wrong is part of the answer. */
-  read(
-    context: Pick<Context, 'outbound' | 'threads'>,
-    address: string,
-    known?: Known,
-    until?: AbortSignal,
-  ): Promise<SourceReading>
+export interface Finding {
+  found: FoundSource[]
+  tried: Tried[]
 }
 
-/** Connectors by the sort of source (core/sources). A document at an address is the usual case. */
+/** What a search is for, who hears of its tries, and how it goes on with another sort. */
+export interface Search {
+  gives: readonly BodyType[]
+  tell(tried: Tried): void
+  other(kind: string, meant: Meant): Promise<Finding>
+}
+
+/** How far a reading has come: so many entries of all there are. */
+export type TellProgress = (progress: { read: number; of: number }) => void
+
+/** The server's side of a sort of source: how it is found and how its bytes are come by. */
+export interface Connector {
+  /** The sources behind what was pasted. Throws an AppError that says what was tried and what to paste instead. */
+  find(context: Context, meant: Meant, search: Search): Promise<Finding>
+  /** Asks for what is new since it was `known`, and gives up when `until` says so. Whatever goes wrong is part of the answer. */
+  read(context: Context, known: Known, until?: AbortSignal, tell?: TellProgress): Promise<SourceReading>
+}
+
+const document = (id: string): Connector => ({
+  find: (context, meant, search) => findDocuments(context, sourceKinds[id]!, meant, search),
+  read: (context, known, until) => readDocument(context, sourceKinds[id]!, known, until),
+})
+
+/** Connectors by the sort of source (core/sources). A document at an address is the usual case; what is kept here has none. */
 export const connectors: Record<string, Connector> = {
-  feed: {
-    read: (context, address, known, until) => readDocument(context, sourceKinds.feed!, address, known, until),
-  },
-  'structured-data': {
-    read: (context, address, known, until) =>
-      readDocument(context, sourceKinds['structured-data']!, address, known, until),
-  },
+  feed: document('feed'),
+  'structured-data': document('structured-data'),
+  'review-service': { find: findPlaces, read: readPlace },
 }

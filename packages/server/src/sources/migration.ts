@@ -7,6 +7,33 @@ UPDATE sources SET content_hash = NULL, etag = NULL, last_modified = NULL;
 `,
 }
 
+/** What a sort of source remembers between two readings, whether it is paused, and the accounts by which some are read. */
+export const services = {
+  name: '0016-source-services',
+  sql: `
+ALTER TABLE sources ADD COLUMN state jsonb, ADD COLUMN paused boolean NOT NULL DEFAULT false;
+CREATE TABLE source_accounts (
+  id uuid PRIMARY KEY DEFAULT gen_random_uuid(),
+  kind text NOT NULL,
+  remote_id text NOT NULL,
+  name text NOT NULL,
+  access_token text NOT NULL,
+  refresh_token text,
+  expires_at timestamptz NOT NULL,
+  created_at timestamptz NOT NULL DEFAULT now(),
+  UNIQUE (kind, remote_id)
+);
+ALTER TABLE sources ADD COLUMN account_id uuid REFERENCES source_accounts (id) ON DELETE SET NULL;
+CREATE TABLE source_consents (
+  state_hash text PRIMARY KEY,
+  source_id uuid NOT NULL REFERENCES sources (id) ON DELETE CASCADE,
+  user_id uuid NOT NULL REFERENCES users (id) ON DELETE CASCADE,
+  verifier text NOT NULL,
+  expires_at timestamptz NOT NULL
+);
+`,
+}
+
 /** What a source says its ratings come to, of all there are. */
 export const rating = {
   name: '0015-source-rating',

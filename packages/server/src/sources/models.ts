@@ -7,7 +7,19 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize'
-import { id, integer, json, maybeJson, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
+import {
+  id,
+  integer,
+  json,
+  maybeJson,
+  maybeRef,
+  maybeText,
+  maybeTime,
+  ref,
+  text,
+  time,
+  yesNo,
+} from '../platform/database/columns'
 
 /** What went wrong at the last refresh, in words for the person; null while all is well. */
 export interface SourceProblem {
@@ -38,7 +50,34 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
   /** What its ratings come to as it says itself. */
   declare rating: CreationOptional<{ mean: number; count: number } | null>
   declare problem: CreationOptional<SourceProblem | null>
+  /** What its sort remembers from one reading to the next. */
+  declare state: CreationOptional<Record<string, unknown> | null>
+  /** A person has stopped it: what is there stays, nothing new is asked for. */
+  declare paused: CreationOptional<boolean>
+  /** By which it is read, where its service gives an owner more. */
+  declare accountId: CreationOptional<string | null>
   declare createdAt: CreationOptional<Date>
+}
+
+/** An owner's account at a service, and our leave to read by it. The tokens are secrets: no answer holds them. */
+export class SourceAccount extends Model<InferAttributes<SourceAccount>, InferCreationAttributes<SourceAccount>> {
+  declare id: CreationOptional<string>
+  declare kind: string
+  declare remoteId: string
+  declare name: string
+  declare accessToken: string
+  declare refreshToken: string | null
+  declare expiresAt: Date
+  declare createdAt: CreationOptional<Date>
+}
+
+/** A question for leave that is under way: whose, for which source, and what proves that the answer belongs to it. */
+export class SourceConsent extends Model<InferAttributes<SourceConsent>, InferCreationAttributes<SourceConsent>> {
+  declare stateHash: string
+  declare sourceId: string
+  declare userId: string
+  declare verifier: string
+  declare expiresAt: Date
 }
 
 export class ItemRow extends Model<InferAttributes<ItemRow>, InferCreationAttributes<ItemRow>> {
@@ -75,9 +114,29 @@ export function defineSources(sequelize: Sequelize): void {
       cut: json({}),
       rating: maybeJson(),
       problem: maybeJson(),
+      state: maybeJson(),
+      paused: yesNo(),
+      accountId: maybeRef(),
       createdAt: time(),
     },
     { sequelize, tableName: 'sources' },
+  )
+  SourceAccount.init(
+    {
+      id: id(),
+      kind: text(),
+      remoteId: text(),
+      name: text(),
+      accessToken: text(),
+      refreshToken: maybeText(),
+      expiresAt: time(),
+      createdAt: time(),
+    },
+    { sequelize, tableName: 'source_accounts' },
+  )
+  SourceConsent.init(
+    { stateHash: { ...text(), primaryKey: true }, sourceId: ref(), userId: ref(), verifier: text(), expiresAt: time() },
+    { sequelize, tableName: 'source_consents' },
   )
   ItemRow.init(
     {

@@ -5,24 +5,42 @@ export interface SourceFault {
   code: string
   message: string
   remedy: string
+  /** Not before then is it asked again: the other side said so. */
+  retryAt?: Date
 }
 
-/** What was sent with the copy that is there, to be asked only for what is new. */
+/** A source as it was kept, to be asked only for what is new; of one that is new nothing but its address. */
 export interface Known {
+  id?: string
+  url: string
   etag?: string | null
   lastModified?: string | null
+  /** What its sort remembers from one reading to the next. */
+  state?: Record<string, unknown> | null
+  /** The account it is read by, where it is connected with one. */
+  accountId?: string | null
+}
+
+/** A copy of a source, or of what changed in it. */
+export interface Copy {
+  kind: 'read'
+  read: LimitedSource
+  url: string
+  /**
+   * What the entries are: a `window` on the newest, which older ones drop out of; the `whole`, so that what is missing is
+   * gone; or only the `changes` since it was read last.
+   */
+  extent: 'window' | 'whole' | 'changes'
+  /** The same for the same content. */
+  hash: string
+  etag?: string | null
+  lastModified?: string | null
+  state?: Record<string, unknown> | null
 }
 
 export type SourceReading =
-  | {
-      kind: 'read'
-      read: LimitedSource
-      url: string
-      etag: string | null
-      lastModified: string | null
-      bytes: Uint8Array
-    }
-  | { kind: 'unchanged' }
-  /** A web page, behind which sources may be. */
-  | { kind: 'page'; html: string; url: string }
+  | Copy
+  | { kind: 'unchanged'; state?: Record<string, unknown> }
+  /** A web page, behind which sources may be; `fault` says why it is none itself. */
+  | { kind: 'page'; html: string; url: string; fault: SourceFault }
   | { kind: 'fault'; fault: SourceFault }

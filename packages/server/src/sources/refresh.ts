@@ -1,12 +1,13 @@
+import { sourceKinds } from '@pebblestrand/core/sources'
 import { QueryTypes, UniqueConstraintError } from 'sequelize'
 import { recomputeForSource } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { job } from '../platform/queue'
 import { Source } from './models'
-import { connectors } from './connector'
-import type { SourceFault, SourceReading } from './reading'
-import { contentHash, storeItems } from './store-items'
+import { connectors, type TellProgress } from './connector'
+import type { Copy, SourceFault, SourceReading } from './reading'
+import { storeItems } from './store-items'
 
 const MINUTE = 60_000
 const DAY = 24 * 60
@@ -29,27 +30,36 @@ export async function addSource(context: Context, url: string, kind = 'feed'): P
 }
 
 async function readNew(context: Context, url: string, kind: string): Promise<Source> {
-  const reading = await connectors[kind]!.read(context, url)
+  const reading = await connectors[kind]!.read(context, { url })
   if (reading.kind === 'fault')
     throw new AppError('fetch-failed', { message: reading.fault.message, remedy: reading.fault.remedy })
-  if (reading.kind !== 'read') throw new AppError('no-feeds', { message: 'This is a web page, not a feed.' })
+  if (reading.kind === 'page') throw new AppError('no-feeds', reading.fault)
+  if (reading.kind !== 'read') throw new AppError('fetch-failed')
   const { read } = reading
   return context.db.transaction(async (transaction) => {
     const source = await Source.create(
-      { kind, url, title: read.title || new URL(url).host, link: read.link, format: read.format },
+      {
+        kind,
+        url,
+        title: read.title || new URL(url).host,
+        link: read.link,
+        format: read.format,
+        intervalMinutes: sourceKinds[kind]!.interval ?? DAY,
+      },
       { transaction },
     )
-    await storeItems(source, read.entries, transaction)
+    await storeItems(source, reading, transaction)
     await source.update({ ...wellNow(source), ...copyOf(reading) }, { transaction })
     return source
   })
 }
 
 /** What tells this copy from the next. */
-const copyOf = ({ etag, lastModified, bytes, read }: Extract<SourceReading, { kind: 'read' }>) => ({
-  etag,
-  lastModified,
-  contentHash: contentHash(bytes),
+const copyOf = ({ etag, lastModified, hash, state, read }: Copy) => ({
+  etag: etag ?? null,
+  lastModified: lastModified ?? null,
+  contentHash: hash,
+  state: state ?? null,
   cut: read.cut,
   rating: read.rating ?? null,
 })
@@ -72,11 +82,11 @@ export const refreshJob = job<{ sourceId: string; share: string }>('source-refre
  * One refresh: asks only for what is new, keeps the last good copy when that fails or gives nothing. What is new and the
  * rendering of the widgets that read it are noted in one transaction, so that neither is there without the other.
  */
-export async function refreshSource(context: Context, sourceId: string): Promise<void> {
+export async function refreshSource(context: Context, sourceId: string, tell?: TellProgress): Promise<void> {
   const source = await Source.findByPk(sourceId)
-  if (!source) return
+  if (!source || !connectors[source.kind]) return
   try {
-    await readAgain(context, source)
+    await readAgain(context, source, tell)
   } catch (error) {
     context.log.error(error)
     await failed(source, BROKEN)
@@ -90,15 +100,17 @@ const BROKEN: SourceFault = {
   remedy: 'The last good copy stays up. If it stays so, send the source’s address to whoever runs this server.',
 }
 
-async function readAgain(context: Context, source: Source): Promise<void> {
-  const reading = await connectors[source.kind]!.read(context, source.url, source)
+async function readAgain(context: Context, source: Source, tell?: TellProgress): Promise<void> {
+  const reading = await connectors[source.kind]!.read(context, source, undefined, tell)
   const fault = faultOf(reading)
   if (fault) return failed(source, fault)
-  if (reading.kind !== 'read' || contentHash(reading.bytes) === source.contentHash)
-    return void (await source.update(wellNow(source)))
+  if (reading.kind !== 'read' || reading.hash === source.contentHash) {
+    const state = 'state' in reading ? { state: reading.state } : {}
+    return void (await source.update({ ...wellNow(source), ...state }))
+  }
   const { read } = reading
   await context.db.transaction(async (transaction) => {
-    await storeItems(source, read.entries, transaction)
+    await storeItems(source, reading, transaction)
     await source.update(
       {
         ...wellNow(source),
@@ -116,12 +128,14 @@ async function readAgain(context: Context, source: Source): Promise<void> {
 function faultOf(reading: SourceReading): SourceFault | null {
   if (reading.kind === 'fault') return reading.fault
   if (reading.kind === 'page')
-    return {
-      code: 'feed-is-html',
-      message: 'The address gives a web page instead of the feed.',
-      remedy: 'The feed may have moved: look for it on that page.',
-    }
-  if (reading.kind === 'read' && !reading.read.entries.length && !reading.read.rating)
+    return reading.fault.code === 'feed-is-html'
+      ? {
+          code: 'feed-is-html',
+          message: 'The address gives a web page instead of the feed.',
+          remedy: 'The feed may have moved: look for it on that page.',
+        }
+      : reading.fault
+  if (reading.kind === 'read' && reading.extent === 'window' && !reading.read.entries.length && !reading.read.rating)
     return {
       code: 'feed-no-items',
       message: 'The feed has no items just now.',
@@ -130,24 +144,27 @@ function faultOf(reading: SourceReading): SourceFault | null {
   return null
 }
 
-async function failed(source: Source, fault: SourceFault): Promise<void> {
+async function failed(source: Source, { retryAt, ...fault }: SourceFault): Promise<void> {
   const now = new Date()
   const failures = source.failures + 1
   await source.update({
     fetchedAt: now,
     failures,
     problem: { ...fault, at: now.toISOString() },
-    nextFetchAt: new Date(now.getTime() + backOff(source.intervalMinutes, failures) * MINUTE),
+    nextFetchAt: retryAt ?? new Date(now.getTime() + backOff(source.intervalMinutes, failures) * MINUTE),
   })
 }
 
 const DUE = `
 SELECT id, url FROM sources s
-WHERE next_fetch_at <= now() AND EXISTS (SELECT 1 FROM widget_sources ws WHERE ws.source_id = s.id)
+WHERE next_fetch_at <= now() AND NOT paused AND s.kind IN (:kinds) AND EXISTS (SELECT 1 FROM widget_sources ws WHERE ws.source_id = s.id)
 ORDER BY next_fetch_at LIMIT 500`
 
 /** Queues every source that is due and that a widget reads. One that is taken up again later is due at once. */
 export async function queueDue({ db, queue }: Context): Promise<void> {
-  const due = await db.query<{ id: string; url: string }>(DUE, { type: QueryTypes.SELECT })
+  const due = await db.query<{ id: string; url: string }>(DUE, {
+    replacements: { kinds: Object.keys(connectors) },
+    type: QueryTypes.SELECT,
+  })
   for (const { id, url } of due) await queue.send(refreshJob, { sourceId: id, share: new URL(url).host }, id)
 }

@@ -1,6 +1,6 @@
 import { routes } from '@pebblestrand/contract'
-import { bodyTypes, type BodyType } from '@pebblestrand/core/items'
-import { sourceKinds } from '@pebblestrand/core/sources'
+import { bodyTypes } from '@pebblestrand/core/items'
+import { kindsGiving } from '@pebblestrand/core/sources'
 import { Op } from 'sequelize'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
@@ -10,13 +10,15 @@ import { windowOf } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
 import { refusalOf } from '../platform/outbound/refusal'
 import { connectors } from './connector'
-import { describeSource } from './describe-source'
+import { describeSource, describeSources } from './describe-source'
 import { findSources } from './find-sources'
 import { Source } from './models'
 import { addSource, refreshSource } from './refresh'
+import { connected, consentAddress } from './review-service/connect'
 import { pageOfEntries } from './store-items'
 
 export function sourceRoutes(serve: Serve, context: Context): void {
+  const { db } = context
   const openings = { localhostNames: context.config.demo }
 
   serve(routes.sources.find, ({ body: { address, gives }, request, reply }) =>
@@ -29,7 +31,7 @@ export function sourceRoutes(serve: Serve, context: Context): void {
     const refusal = refusalOf(url, openings)
     if (refusal)
       throw new AppError('address-refused', { message: refusal, issues: [{ field: 'url', message: refusal }] })
-    return describeSource(await addSource(context, url, kind))
+    return describeSource(db, await addSource(context, url, kind))
   })
 
   serve(routes.sources.list, async ({ query: { q, gives, ...paging } }) => {
@@ -37,7 +39,7 @@ export function sourceRoutes(serve: Serve, context: Context): void {
     const { rows, count } = await Source.findAndCountAll({
       where: {
         ...(q ? { [Op.or]: [{ title: words }, { url: words }] } : {}),
-        ...(gives ? { kind: kindsGiving(gives) } : {}),
+        ...(gives ? { kind: kindsGiving([gives]).map(({ id }) => id) } : {}),
       },
       order: [
         ['title', 'ASC'],
@@ -45,30 +47,48 @@ export function sourceRoutes(serve: Serve, context: Context): void {
       ],
       ...windowOf(paging),
     })
-    return { rows: await Promise.all(rows.map(describeSource)), total: count, page: paging.page, size: paging.size }
+    return { rows: await describeSources(db, rows), total: count, page: paging.page, size: paging.size }
   })
 
-  serve(routes.sources.read, async ({ params }) => describeSource(await sourceOf(params.id)))
+  serve(routes.sources.read, async ({ params }) => describeSource(db, await sourceOf(params.id)))
 
   serve(routes.sources.items, async ({ params, query }) => {
     const source = await sourceOf(params.id)
-    return { ...(await pageOfEntries(source.id, windowOf(query))), ...query }
+    const { q, ...paging } = query
+    return { ...(await pageOfEntries(source.id, windowOf(paging), q)), ...paging }
   })
 
   serve(routes.sources.change, async ({ params, body }) => {
     const source = await sourceOf(params.id)
-    return describeSource(await source.update(body))
+    // One that goes on after a pause is read at once.
+    const resumes = body.paused === false && source.paused ? { nextFetchAt: new Date() } : {}
+    return describeSource(db, await source.update({ ...body, ...resumes }))
   })
 
-  serve(routes.sources.refresh, async ({ params }) => {
+  serve(routes.sources.refresh, async ({ params, request, reply }) => {
     const source = await sourceOf(params.id)
+    return inSteps(request, reply, async (tell) => {
+      await refreshSource(context, source.id, tell)
+      return describeSource(db, await source.reload())
+    })
+  })
+
+  serve(routes.sources.connect, async ({ params, userId }) => ({
+    address: await consentAddress(context, await sourceOf(params.id), userId),
+  }))
+
+  serve(routes.sources.connected, async ({ body, userId }) => {
+    const source = await connected(context, body, userId)
     await refreshSource(context, source.id)
-    return describeSource(await source.reload())
+    return describeSource(db, await source.reload())
+  })
+
+  serve(routes.sources.disconnect, async ({ params }) => {
+    const source = await sourceOf(params.id)
+    await source.update({ accountId: null, nextFetchAt: new Date() })
+    return describeSource(db, source)
   })
 }
-
-const kindsGiving = (type: BodyType) =>
-  Object.values(sourceKinds).flatMap((kind) => (kind.gives.includes(type) ? kind.id : []))
 
 async function sourceOf(id: string): Promise<Source> {
   const source = await Source.findByPk(id)

@@ -1,4 +1,5 @@
 import { articleItem } from '@pebblestrand/core/items'
+import { sourceKinds } from '@pebblestrand/core/sources'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { publishedWidget } from '../testing/scene'
@@ -82,7 +83,7 @@ describe('finding the source', () => {
     expect((await told(troubled('/gone.xml'))).at(-1)).toMatchObject({ error: { code: 'fetch-failed' } })
   })
   it('reviews that a page marks up, where such are wanted: what they come to, the newest, then kept with both', async () => {
-    const url = system.standins('harbour-voices', '/places/orrin-kiln')
+    const url = system.standins('skerrow-guide', '/places/orrin-kiln')
     const asked = (address: string) => ada.post('/api/sources/find', { address, gives: ['review'] })
     expect((await asked(url)).body).toMatchObject({
       found: [
@@ -150,21 +151,23 @@ describe('a sort of source beside feeds', () => {
     const { id: _, ...bell } = articleItem('toy:1')
     const toy = { title: 'Tide bell', link: null, language: null, cut: {} }
     const asked: string[] = []
+    sourceKinds.toy = { ...sourceKinds.feed!, id: 'toy', interval: 45 }
     connectors.toy = {
-      async read(_context, address) {
+      find: () => Promise.resolve({ found: [], tried: [] }),
+      async read(_context, { url: address }) {
         asked.push(address)
         const entry = { ...bell, key: String(asked.length) }
         const read = { format: 'bell', entries: [entry], ...toy }
-        const bytes = new TextEncoder().encode(entry.key)
-        return { kind: 'read', url: address, etag: null, lastModified: null, bytes, read }
+        return { kind: 'read', url: address, extent: 'window', hash: entry.key, read }
       },
     }
     const url = system.standins('skerrow-post', '/bell')
     const { id, ...source } = (await ada.post('/api/sources', { kind: 'toy', url })).body as { id: string }
-    expect(source).toMatchObject({ kind: 'toy', title: 'Tide bell', format: 'bell', count: 1 })
+    expect(source).toMatchObject({ kind: 'toy', title: 'Tide bell', format: 'bell', count: 1, intervalMinutes: 45 })
     expect((await ada.post(`/api/sources/${id}/refresh`, {})).body).toMatchObject({ count: 2 })
     expect(asked).toEqual([url, url])
     delete connectors.toy
+    delete sourceKinds.toy
     expect(await ada.post('/api/sources', { kind: 'toy', url: `${url}2` })).toMatchObject({
       status: 400,
       body: { error: { issues: [{ field: 'kind' }] } },
@@ -215,7 +218,7 @@ describe('a source', () => {
   it('asks only for what is new', async () => {
     const source = (await Source.findByPk(await add(system.standins('skerrow-post', '/feeds/harbour.atom'))))!
     expect(source.etag).toMatch(/^"/)
-    expect(await connectors.feed!.read(system.context, source.url, source)).toEqual({ kind: 'unchanged' })
+    expect(await connectors.feed!.read(system.context, source)).toEqual({ kind: 'unchanged' })
     const before = await ItemRow.max('seenAt', { where: { sourceId: source.id } })
     await refreshSource(system.context, source.id)
     await source.reload()

@@ -1,7 +1,8 @@
 import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
-import { cut, rating } from './migration'
+import { cut, rating, services } from './migration'
 import { REQUESTS_PER_HOST } from '../platform/outbound/client'
+import { keptReviewRoutes } from './kept-here/routes'
 import { defineSources } from './models'
 import { queueDue, refreshJob, refreshSource } from './refresh'
 import { sourceRoutes } from './routes'
@@ -10,9 +11,12 @@ const sourcesDue = job<Record<string, never>>('sources-due')
 
 export const sources: Subject = {
   name: 'sources',
-  migrations: [cut, rating],
+  migrations: [cut, rating, services],
   models: defineSources,
-  routes: sourceRoutes,
+  routes(serve, context) {
+    sourceRoutes(serve, context)
+    keptReviewRoutes(serve, context)
+  },
   work: [
     work(refreshJob, { atOnce: 8, each: REQUESTS_PER_HOST }, (context, { sourceId }) =>
       refreshSource(context, sourceId),

@@ -39,7 +39,12 @@ export async function startTestSystem(env: NodeJS.ProcessEnv = {}): Promise<Test
   await ask(base, `CREATE DATABASE ${name}`)
   const url = new URL(base)
   url.pathname = `/${name}`
-  const config = readConfig({ DATABASE_URL: url.href, PEBBLESTRAND_ORIGIN: 'https://strand.example', ...env })
+  const config = readConfig({
+    DATABASE_URL: url.href,
+    PEBBLESTRAND_ORIGIN: 'https://strand.example',
+    PEBBLESTRAND_STANDINS_PORT: String(inject('standinsPort')),
+    ...env,
+  })
   const db = await connect(config.databaseUrl)
   for (const subject of subjects) subject.models?.(db)
   await migrate(db, allMigrations)

@@ -71,7 +71,7 @@ export async function describeWidget({ db }: Context, widget: Widget) {
       publishedAt: release.publishedAt,
       by: people.get(release.publishedBy ?? '') ?? null,
     })),
-    sources: sources.map(sourceInfo),
+    sources: sources.map((source) => sourceInfo(source)),
     places,
   }
 }

@@ -18,6 +18,12 @@ const Trouble = z.object({
     .nullable(),
 })
 
+const VoicesTrouble = z.object({
+  outage: z.boolean().optional(),
+  tokens: z.enum(['expired', 'all gone']).optional(),
+  quota: z.object({ requests: z.number().int().min(0), seconds: z.number().min(0.1) }).optional(),
+})
+
 /** What only demo data and tests need: bring a page into trouble, and put everything back. Answers on loopback only, as all stand-ins do. */
 export function controlRoutes(
   app: FastifyInstance,
@@ -30,6 +36,18 @@ export function controlRoutes(
     if (!site || !store.page(site.host, path)) return reply.code(404).send({ error: 'no such page' })
     store.change(site.host, path, (page) => {
       page.trouble = trouble
+    })
+    return { done: true }
+  })
+
+  /** The review service's trouble: an outage, tokens that have run out, how often it may be asked. */
+  app.post('/standins/voices', (request) => {
+    const { outage, tokens, quota } = VoicesTrouble.parse(request.body)
+    store.changeVoices((voices) => {
+      if (outage !== undefined) voices.outage = outage
+      if (quota) voices.quota = quota
+      if (tokens) voices.access = {}
+      if (tokens === 'all gone') voices.refresh = {}
     })
     return { done: true }
   })

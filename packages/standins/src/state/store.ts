@@ -2,6 +2,7 @@ import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
 import { dirname } from 'node:path'
 import { sites } from '../sites/list'
 import { regionNames, type RegionName } from '../sites/site'
+import { freshVoices, type VoicesState } from '../voices/state'
 
 /** What stands in an editor's boxes of one region. */
 export type Boxes = Record<string, string>
@@ -34,6 +35,7 @@ interface State {
   pages: Record<string, Record<string, PageState>>
   cache: Record<string, CachedPage>
   sessions: string[]
+  voices: VoicesState
 }
 
 function fresh(): State {
@@ -49,6 +51,7 @@ function fresh(): State {
     ),
     cache: {},
     sessions: [],
+    voices: freshVoices(),
   }
 }
 
@@ -67,6 +70,7 @@ export class Store {
       // Pages that were added since it was written.
       const { pages } = fresh()
       for (const host of Object.keys(pages)) state.pages[host] = { ...pages[host], ...state.pages[host] }
+      state.voices = { ...freshVoices(), ...state.voices }
       return state
     } catch {
       return null // none yet, or half a file: begin afresh
@@ -137,6 +141,15 @@ export class Store {
 
   knows(token: string | undefined): boolean {
     return token !== undefined && this.state.sessions.includes(token)
+  }
+
+  get voices(): Readonly<VoicesState> {
+    return this.state.voices
+  }
+
+  changeVoices(edit: (voices: VoicesState) => void): void {
+    edit(this.state.voices)
+    this.write()
   }
 
   reset(): void {

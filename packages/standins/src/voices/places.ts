@@ -5,16 +5,23 @@ export interface Voice {
   daysAgo: number
   text: string
   language?: string
+  /** So many pictures were sent along. */
+  pictures?: number
   /** The owner's answer, some days later. */
   reply?: string
 }
 
 export interface Place {
+  /** As the service knows it. */
   id: string
+  /** The end of its page's address. */
+  slug: string
   name: string
   category: string
-  address: string
-  /** Of all there ever were; the page lists the newest. */
+  /** Null for a business that comes to people: searching for its name does not find it. */
+  address: string | null
+  position: { lat: number; lon: number }
+  /** What all reviews come to, and how many there are; those not written out below are made up in crowd.ts. */
   stated: { mean: number; count: number }
   voices: Voice[]
 }
@@ -30,10 +37,12 @@ const voice = (author: string, stars: number, daysAgo: number, text: string, mor
 // Places of the Skerrow Isles and what was said of them. All invented.
 export const places: Place[] = [
   {
-    id: 'gullhaven-ferries',
+    id: 'hv7k2mq94xw0tb',
+    slug: 'gullhaven-ferries',
     name: 'Gullhaven Ferries',
     category: 'Ferry company',
     address: 'The old salt store, Gullhaven',
+    position: { lat: 57.412, lon: -8.214 },
     stated: { mean: 4.4, count: 1286 },
     voices: [
       voice(
@@ -73,10 +82,12 @@ export const places: Place[] = [
     ],
   },
   {
-    id: 'orrin-kiln',
+    id: 'hv3c9n5r1yz8dw',
+    slug: 'orrin-kiln',
     name: 'Orrin Kiln Pottery',
     category: 'Pottery and workshop',
     address: 'Kiln Lane 4, Orrin',
+    position: { lat: 57.431, lon: -8.187 },
     stated: { mean: 4.8, count: 214 },
     voices: [
       voice(
@@ -117,10 +128,12 @@ export const places: Place[] = [
     ],
   },
   {
-    id: 'skerrow-observatory',
+    id: 'hv0q6t8j2mk4fx',
+    slug: 'skerrow-observatory',
     name: 'Skerrow Observatory',
     category: 'Observatory',
     address: 'The Rise, Skerrow',
+    position: { lat: 57.455, lon: -8.24 },
     stated: { mean: 4.7, count: 540 },
     voices: [
       voice(
@@ -146,10 +159,12 @@ export const places: Place[] = [
     ],
   },
   {
-    id: 'tarnside-vets',
+    id: 'hv9b1x7s5pd3gn',
+    slug: 'tarnside-vets',
     name: 'Tarnside Vets',
     category: 'Veterinary practice',
     address: 'Mill Brow 11, Tarnside',
+    position: { lat: 57.398, lon: -8.169 },
     stated: { mean: 4.6, count: 388 },
     voices: [
       voice(
@@ -170,10 +185,12 @@ export const places: Place[] = [
     ],
   },
   {
-    id: 'windle-knot-museum',
+    id: 'hv5w4h0z6cr2qy',
+    slug: 'windle-knot-museum',
     name: 'Windle Knot Museum',
     category: 'Museum',
     address: 'Ropewalk 2, Windle',
+    position: { lat: 57.387, lon: -8.233 },
     stated: { mean: 4.1, count: 173 },
     voices: [
       voice('Edmund Sayer', 5, 5, 'I went in for the rain and came out able to tie a Windle bend.'),
@@ -185,11 +202,64 @@ export const places: Place[] = [
     ],
   },
   {
-    id: 'new-jetty-cafe',
+    id: 'hv2d8m3f7jt9kv',
+    slug: 'new-jetty-cafe',
     name: 'New Jetty Café',
     category: 'Café',
     address: 'The new jetty, Orrin',
+    position: { lat: 57.429, lon: -8.19 },
     stated: { mean: 0, count: 0 },
     voices: [],
+  },
+  {
+    id: 'hv8r5k1v3nb6wz',
+    slug: 'skerrow-light-railway',
+    name: 'Skerrow Light Railway',
+    category: 'Railway',
+    address: 'Upper station, Skerrow',
+    position: { lat: 57.451, lon: -8.228 },
+    stated: { mean: 4.3, count: 4000 },
+    voices: [
+      voice('Quentin Ross', 5, 1, 'Four miles in forty minutes and I would not have missed one of them.', {
+        pictures: 2,
+      }),
+      voice('Hana Kimura', 5, 4, '窓から海が見えて、車掌さんがとても親切でした。', { language: 'ja' }),
+      voice('Yael Navon', 4, 6, 'נסיעה איטית ויפה, והכרטיסן סיפר סיפורים כל הדרך.', { language: 'he' }),
+      voice('Bram Postma', 3, 8, 'Mooie rit, maar het regende door het dak van de tweede wagon.', { language: 'nl' }),
+    ],
+  },
+  {
+    id: 'hv4z7g2c9xm5ht',
+    slug: 'lamp-room-gullhaven',
+    name: 'The Lamp Room',
+    category: 'Tea room',
+    address: 'Harbour steps 3, Gullhaven',
+    position: { lat: 57.411, lon: -8.212 },
+    stated: { mean: 4.5, count: 96 },
+    voices: [voice('Ada Moy', 5, 3, 'Scones the size of a lighthouse keeper’s fist.')],
+  },
+  {
+    id: 'hv6j0w8y1sq3cr',
+    slug: 'lamp-room-orrin',
+    name: 'The Lamp Room',
+    category: 'Lamps and repairs',
+    address: 'Wick Street 9, Orrin',
+    position: { lat: 57.43, lon: -8.185 },
+    stated: { mean: 4.9, count: 31 },
+    voices: [voice('Piet Lamond', 5, 10, 'Mended a lamp that my grandmother had given up on.')],
+  },
+  {
+    id: 'hv1t5p7d4gk0bn',
+    slug: 'sels-boat-repairs',
+    name: 'Sel’s Boat Repairs',
+    category: 'Boat builder who comes to you',
+    address: null,
+    position: { lat: 57.42, lon: -8.2 },
+    stated: { mean: 4.7, count: 58 },
+    voices: [
+      voice('Wren Halloran', 5, 5, 'Came across in his own boat to mend mine. That is the best reference there is.', {
+        pictures: 1,
+      }),
+    ],
   },
 ]

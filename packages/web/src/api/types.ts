@@ -23,6 +23,7 @@ export type WidgetRow = Wire<typeof contract.WidgetRow>
 export type WidgetDetail = Wire<typeof contract.WidgetDetail>
 export type SourceInfo = Wire<typeof contract.SourceInfo>
 export type SourceDetail = Wire<typeof contract.SourceDetail>
+export type Entry = Wire<typeof contract.Entry>
 export type Draft = Wire<typeof contract.Draft>
 export type RegisterRow = Wire<typeof contract.RegisterRow>
 export type FilterValues = Wire<typeof contract.FilterValues>
@@ -33,4 +34,14 @@ export type TodayAnswer = contract.Answer<typeof contract.routes.today.read>
 export type RemovalRow = Wire<typeof contract.Removal>
 export type BroughtBack = contract.Answer<typeof contract.routes.removals.bringBack>
 export type Found = Wire<typeof contract.Found>
-export type { CheckState, Foresight, FoundSource, Removable, Thumbnail, Tried } from '@pebblestrand/contract'
+export type {
+  CheckState,
+  Foresight,
+  FileReading,
+  FoundSource,
+  ReadFile,
+  Removable,
+  Thumbnail,
+  Tried,
+  TypedReview,
+} from '@pebblestrand/contract'

@@ -25,5 +25,6 @@ const narrow = (words: string) => router.replace({ query: { ...route.query, q: w
     @change="narrow(($event.target as HTMLInputElement).value)"
   />
   <button type="button" class="act mt-6" @click="emit('add')">{{ adds }}</button>
+  <slot />
   <p class="mt-5"><RouterLink to="/removed" class="word plain">Removed lately</RouterLink></p>
 </template>

@@ -114,7 +114,7 @@ export const useWorkbench = defineStore('workbench', () => {
     await Promise.all(Object.keys(sources.value).map(loadItems))
   }
   const itemsOn = (sourceId: string, page: number) =>
-    ask(sourceRoutes.items, { params: { id: sourceId }, query: { page, size: 200 } })
+    ask(sourceRoutes.items, { params: { id: sourceId }, query: { page, size: 1000 } })
   async function loadItems(sourceId: string): Promise<void> {
     await benchRenderer().keep(sourceId, await allPages((page) => itemsOn(sourceId, page)))
     itemsAt.value++

@@ -4,7 +4,7 @@ import { SourceError } from '../source-error'
 import { structuredData } from './index'
 import { toFive } from './scale'
 
-const read = (html: string) => readSource(structuredData, html, 'https://kiln.example/visits')
+const read = (html: string) => readSource(structuredData.document!, html, 'https://kiln.example/visits')
 const short = (html: string) =>
   read(html).entries.map(({ author, publishedAt, body }) => [
     author,

@@ -49,7 +49,7 @@ export const serveOn =
       method: route.method,
       url: route.path,
       onRequest: admit(route.may),
-      ...(route.may === 'anyone' ? { bodyLimit: OPEN_BODY } : {}),
+      ...(route.may === 'anyone' ? { bodyLimit: OPEN_BODY } : route.big ? { bodyLimit: route.big } : {}),
       schema: {
         summary: route.summary,
         ...(route.params ? { params: route.params } : {}),

@@ -5,6 +5,7 @@ import { refusalOf, type Openings } from './refusal'
 
 export const REQUESTS_PER_HOST = 2
 export const LIMITS = { timeoutMs: 10_000, maxBytes: 5 * 1024 * 1024, redirects: 5, perHost: REQUESTS_PER_HOST }
+const FORM = { 'content-type': 'application/x-www-form-urlencoded' }
 const AGENT = 'Pebblestrand/0.1 (widget checks and feeds)'
 
 export type OutboundProblem = 'refused' | 'timeout' | 'too-large' | 'too-many-redirects' | 'no-answer' | 'given-up'
@@ -62,6 +63,27 @@ export class Outbound {
     }
   }
 
+  /** Sends a form and takes the answer as it is: what was sent is not sent on to where a redirect leads. Throws as `get` does. */
+  async post(
+    address: string,
+    form: URLSearchParams,
+    headers: Record<string, string> = {},
+    until: AbortSignal = new AbortController().signal,
+  ): Promise<OutboundAnswer> {
+    try {
+      const refusal = refusalOf(address, this.openings)
+      if (refusal) throw new OutboundError('refused', refusal)
+      const began = performance.now()
+      const signal = AbortSignal.any([AbortSignal.timeout(this.limits.timeoutMs), until])
+      const request = () => this.once(address, { ...headers, ...FORM }, signal, form.toString())
+      const answer = await this.turns.during(new URL(address).host, request, until)
+      if ('next' in answer) throw new OutboundError('no-answer', 'The address leads elsewhere.')
+      return { url: address, finalUrl: address, ...answer, ms: Math.round(performance.now() - began) }
+    } catch (error) {
+      throw explained(error, address)
+    }
+  }
+
   /** Time is counted while the site is at work, not while a request waits for its turn. */
   private async follow(address: string, headers: Record<string, string>, until: AbortSignal): Promise<OutboundAnswer> {
     let url = address
@@ -88,9 +110,11 @@ export class Outbound {
     url: string,
     headers: Record<string, string>,
     signal: AbortSignal,
+    body?: string,
   ): Promise<{ next: string } | { status: number; headers: Record<string, string>; body: Uint8Array }> {
     const response = await fetch(url, {
       headers: { 'user-agent': AGENT, ...headers },
+      ...(body === undefined ? {} : { method: 'POST', body }),
       redirect: 'manual',
       signal,
       dispatcher: this.agent,

@@ -18,6 +18,16 @@ import {
   type Verified,
 } from '@pebblestrand/core/verify'
 
+import {
+  guessReading,
+  readRows,
+  readTable,
+  TableError,
+  type CellFault,
+  type Reading,
+  type ReadRow,
+} from '@pebblestrand/core/sources/review-file'
+
 // What is done in a thread of its own: everything that reads a document somebody else wrote.
 
 export type ReadOutcome = { read: LimitedSource } | { code: SourceErrorCode; detail: string }
@@ -25,7 +35,7 @@ export type ReadOutcome = { read: LimitedSource } | { code: SourceErrorCode; det
 /** A source's document to items. Errors do not keep their class on the way between threads, so they go as data. */
 export function readSource({ kind, text, base }: { kind: string; text: string; base: string }): ReadOutcome {
   try {
-    return { read: readAs(sourceKinds[kind]!, text, base) }
+    return { read: readAs(sourceKinds[kind]!.document!, text, base) }
   } catch (error) {
     if (error instanceof SourceError) return { code: error.code, detail: error.detail }
     throw error
@@ -33,7 +43,51 @@ export function readSource({ kind, text, base }: { kind: string; text: string; b
 }
 
 export const discover = ({ kind, html, base }: { kind: string; html: string; base: string }): SourceCandidate[] =>
-  sourceKinds[kind]!.discover(html, base)
+  sourceKinds[kind]!.document!.discover(html, base)
+
+/** Ids that a page names, by the sort of source that knows such. */
+export const named = ({ kind, html, base }: { kind: string; html: string; base: string }): string[] =>
+  sourceKinds[kind]!.named?.(html, base) ?? []
+
+/** A file of reviews: its rows read one way, by what is known of such files, or as its columns suggest. */
+export function readReviewFile({
+  text,
+  asked,
+  known,
+}: ReviewFile): ReviewFileRead | { line: number | null; message: string } {
+  try {
+    const table = readTable(text)
+    const kept = known[table.heads.join('\n')]
+    const reading = asked ?? kept ?? guessReading(table)
+    return {
+      heads: table.heads,
+      sample: table.rows.slice(0, 4).map(({ cells }) => cells),
+      reading,
+      known: asked ? 'asked' : kept ? 'kept' : 'guessed',
+      total: table.rows.length,
+      ...readRows(table, reading),
+    }
+  } catch (error) {
+    if (error instanceof TableError) return { line: error.line, message: error.message }
+    throw error
+  }
+}
+
+interface ReviewFile {
+  text: string
+  asked: Reading | null
+  /** Readings by the columns' names of the files they were used for. */
+  known: Record<string, Reading>
+}
+interface ReviewFileRead {
+  heads: string[]
+  sample: string[][]
+  reading: Reading
+  known: 'asked' | 'kept' | 'guessed'
+  total: number
+  rows: ReadRow[]
+  faults: CellFault[]
+}
 
 /** Ids of the items that a sieve leaves, in its order. */
 export const sift = ({ items, rules, order, now }: Sifting): string[] =>

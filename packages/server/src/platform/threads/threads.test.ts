@@ -107,5 +107,5 @@ describe('a tangled document', () => {
     })
   })
   it('as a feed: a web page; as its feeds: none', async () =>
-    expect(await connectors.feed!.read(context, 'https://a.example/')).toMatchObject({ kind: 'page' }))
+    expect(await connectors.feed!.read(context, { url: 'https://a.example/' })).toMatchObject({ kind: 'page' }))
 })

@@ -45,9 +45,11 @@ function said(change: TodayAnswer['lately'][number]): string {
       <h2 class="mt-7 mb-2 text-[16px] font-semibold">Sources that fail</h2>
       <ul class="ledger border-t border-rule">
         <li v-for="source in answer.ailing" :key="source.id" class="py-2 text-[13.5px] leading-[1.45]">
-          <b>{{ source.title }}</b><br />
+          <RouterLink :to="`/sources/${source.id}`" class="font-bold text-ink no-underline hover:underline">{{
+            source.title
+          }}</RouterLink><br />
           <span class="text-soft"
-            >{{ source.problem.message }}
+            >{{ source.problem.message }} {{ source.problem.remedy }}
             <template v-if="source.okAt">The copy from <TimeAgo :at="source.okAt" /> stays up.</template></span
           >
         </li>

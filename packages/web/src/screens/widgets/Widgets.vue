@@ -29,7 +29,9 @@ const making = (open: boolean) => router.replace({ query: { ...route.query, new:
     empty-for="No widget is called that."
   >
     <template #aside>
-      <ListAside :total="list?.total" one="widget" adds="Make a widget" @add="making(true)" />
+      <ListAside :total="list?.total" one="widget" adds="Make a widget" @add="making(true)">
+        <p class="mt-5"><RouterLink to="/sources" class="word">Sources, and how they are</RouterLink></p>
+      </ListAside>
     </template>
     <template #default="{ rows }">
       <ul class="grid gap-x-8 sm:grid-cols-2">

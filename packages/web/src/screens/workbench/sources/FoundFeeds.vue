@@ -13,6 +13,7 @@ const formats: Record<string, string> = {
   'json-ld': 'JSON-LD',
   microdata: 'microdata',
   rdfa: 'RDFa',
+  'review-service': 'review service',
 }
 const comesTo = ({ rating }: FoundSource) =>
   rating ? `${rating.mean.toFixed(1)} of 5 from ${rating.count.toLocaleString()}, ` : ''
@@ -25,7 +26,7 @@ const comesTo = ({ rating }: FoundSource) =>
         <h3 class="text-[16px] font-semibold">{{ feed.title }}</h3>
         <span class="text-[13px] text-soft"
           >{{ formats[feed.format] ?? feed.format }}, {{ comesTo(feed) }}{{ plural(feed.count, 'item') }},
-          {{ shortAddress(feed.url, 44) }}</span
+          {{ feed.address ?? shortAddress(feed.url, 44) }}</span
         >
         <span v-if="used.includes(feed.url)" class="ml-auto text-soft">in use</span>
         <button

@@ -30,7 +30,9 @@ const words = ref('')
 const bodies = computed(() => bench.kind?.content?.bodies ?? [])
 /** What a person pastes, by what the kind shows. */
 const asks = computed(() =>
-  bodies.value.includes('review') ? 'Address of a page that shows reviews' : 'Address of a page or a feed',
+  bodies.value.includes('review')
+    ? 'An address, a map’s code, an id, or a name to look for'
+    : 'Address of a page or a feed',
 )
 const used = computed(() =>
   bench.sourceIds.map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined),

@@ -26,7 +26,10 @@ async function change(to: { intervalMinutes: number } | 'refresh'): Promise<void
 <template>
   <li class="py-2">
     <div class="flex flex-wrap items-baseline gap-x-3">
-      <b>{{ source.title }}</b> <span class="text-[13px] text-soft">{{ shortAddress(source.url, 44) }}</span>
+      <RouterLink :to="`/sources/${source.id}`" class="font-bold text-ink underline underline-offset-3">{{
+        source.title
+      }}</RouterLink>
+      <span class="text-[13px] text-soft">{{ shortAddress(source.url, 44) }}</span>
       <button type="button" class="word ml-auto" :aria-label="`Leave out ${source.title}`" @click="emit('drop')">
         Leave out
       </button>

@@ -1,8 +1,18 @@
-import { decodeBytes, SourceError, type SourceKind } from '@pebblestrand/core/sources'
-import type { Context } from '../platform/context'
-import { OutboundError } from '../platform/outbound/client'
-import { TooTangled } from '../platform/threads/threads'
-import type { Known, SourceReading } from './reading'
+import {
+  decodeBytes,
+  SourceError,
+  sourceErrors,
+  type SourceErrorCode,
+  type SourceKind,
+} from '@pebblestrand/core/sources'
+import type { Context } from '../../platform/context'
+import { OutboundError } from '../../platform/outbound/client'
+import { TooTangled } from '../../platform/threads/threads'
+import type { Known, SourceReading } from '../reading'
+import { contentHash } from '../store-items'
+
+/** Why a document is none of a sort and is a web page all the same, behind which one may be. */
+const PAGE_CODES: ReadonlySet<SourceErrorCode> = new Set(['feed-is-html', 'no-reviews'])
 
 const remedies: Record<string, string> = {
   refused: 'Give an address that anyone can reach.',
@@ -17,15 +27,14 @@ const remedies: Record<string, string> = {
 export async function readDocument(
   { outbound, threads }: Pick<Context, 'outbound' | 'threads'>,
   kind: SourceKind,
-  url: string,
-  known: Known = {},
+  { url, etag, lastModified }: Known,
   until?: AbortSignal,
 ): Promise<SourceReading> {
   try {
     const asked = {
-      accept: kind.accept,
-      ...(known.etag ? { 'if-none-match': known.etag } : {}),
-      ...(known.lastModified ? { 'if-modified-since': known.lastModified } : {}),
+      accept: kind.document!.accept,
+      ...(etag ? { 'if-none-match': etag } : {}),
+      ...(lastModified ? { 'if-modified-since': lastModified } : {}),
     }
     const answer = await outbound.get(url, asked, until)
     if (answer.status === 304) return { kind: 'unchanged' }
@@ -40,7 +49,10 @@ export async function readDocument(
     const text = decodeBytes(answer.body, answer.headers['content-type'])
     const outcome = await threads.run('readSource', { kind: kind.id, text, base: answer.finalUrl }, new URL(url).host)
     if ('code' in outcome) {
-      if (outcome.code === 'feed-is-html') return { kind: 'page', html: text, url: answer.finalUrl }
+      if (PAGE_CODES.has(outcome.code)) {
+        const { message, remedy } = sourceErrors[outcome.code]
+        return { kind: 'page', html: text, url: answer.finalUrl, fault: { code: outcome.code, message, remedy } }
+      }
       throw new SourceError(outcome.code, outcome.detail)
     }
     return {
@@ -49,7 +61,8 @@ export async function readDocument(
       url: answer.finalUrl,
       etag: answer.headers.etag ?? null,
       lastModified: answer.headers['last-modified'] ?? null,
-      bytes: answer.body,
+      extent: 'window',
+      hash: contentHash(answer.body),
     }
   } catch (error) {
     if (error instanceof SourceError) return fault(error.code, error.message, error.remedy)

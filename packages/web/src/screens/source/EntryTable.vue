@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { asApiError } from '../../api/error'
+import type { Entry, SourceDetail } from '../../api/types'
+import { sayFault, say } from '../../frame/notices'
+import { dropReview, putReview } from '../../queries/sources'
+import { typedOf } from './typed'
+
+/** What a source holds, a line an item; what is kept here can be corrected and taken out. */
+const props = defineProps<{ source: SourceDetail; entries: Entry[] }>()
+const emit = defineEmits<{ correct: [entry: Entry] }>()
+
+const starsOf = ({ body }: Entry) => (body.type === 'review' ? body.rating : null)
+const replyOf = ({ body }: Entry) => (body.type === 'review' ? body.reply : null)
+
+async function drop({ key }: Entry): Promise<void> {
+  try {
+    const was = await dropReview(props.source.id, key)
+    say('The review is taken out.', { undo: () => void putReview(props.source.id, typedOf(was)) })
+  } catch (e) {
+    sayFault(asApiError(e))
+  }
+}
+</script>
+
+<template>
+  <div class="overflow-x-auto">
+    <table class="w-full min-w-[560px] border-t border-ink text-[14px]">
+      <thead>
+        <tr class="border-b border-rule text-left align-baseline">
+          <th scope="col" class="label w-[96px] py-2 pr-4">Date</th>
+          <th scope="col" class="label w-[150px] py-2 pr-4">Author</th>
+          <th v-if="source.kind !== 'feed'" scope="col" class="label w-[52px] py-2 pr-4">Stars</th>
+          <th scope="col" class="label py-2 pr-4">{{ source.kind === 'feed' ? 'Title' : 'What was said' }}</th>
+          <th v-if="source.keptHere" scope="col" class="w-[120px]"><span class="sr-only">Correct</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="entry in entries" :key="entry.key" class="border-b border-rule align-baseline" data-thing>
+          <td class="py-2 pr-4 whitespace-nowrap text-soft">{{ entry.publishedAt?.slice(0, 10) ?? 'no date' }}</td>
+          <td class="py-2 pr-4 break-words">{{ entry.author ?? '' }}</td>
+          <td v-if="source.kind !== 'feed'" class="py-2 pr-4">{{ starsOf(entry) ?? '–' }}</td>
+          <td class="py-2 pr-4">
+            <b v-if="entry.body.title" dir="auto">{{ entry.body.title }}<br /></b>
+            <span class="line-clamp-3" dir="auto" :lang="entry.language ?? undefined">{{ entry.body.text }}</span>
+            <span v-if="!entry.body.text && !entry.body.title" class="text-soft">no words</span>
+            <span v-if="replyOf(entry)" class="mt-1 line-clamp-2 border-l-2 border-rule pl-2 text-soft" dir="auto">{{
+              replyOf(entry)!.text
+            }}</span>
+          </td>
+          <td v-if="source.keptHere" class="py-2 text-right whitespace-nowrap">
+            <button
+              type="button"
+              class="word"
+              :aria-label="`Correct the review by ${entry.author ?? 'nobody named'}`"
+              @click="emit('correct', entry)"
+            >
+              Correct
+            </button>
+            <button
+              type="button"
+              class="word plain ml-3"
+              :aria-label="`Take out the review by ${entry.author ?? 'nobody named'}`"
+              @click="drop(entry)"
+            >
+              Take out
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>

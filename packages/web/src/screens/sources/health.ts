@@ -1,0 +1,19 @@
+import { duration } from '@pebblestrand/core/words'
+import type { SourceDetail } from '../../api/types'
+
+/** What a source's sort is called in a line. */
+export const sorts: Record<string, string> = {
+  feed: 'feed',
+  'structured-data': 'page with marked-up reviews',
+  'review-service': 'place on the review service',
+  'kept-here': 'kept here',
+}
+
+export type Health = 'well' | 'paused' | 'fails' | 'reconnect'
+
+export const healthOf = ({ paused, problem }: SourceDetail): Health =>
+  problem?.code === 'reconnect' ? 'reconnect' : paused ? 'paused' : problem ? 'fails' : 'well'
+
+/** How often it is read, in words. */
+export const rhythm = ({ keptHere, paused, intervalMinutes }: SourceDetail): string =>
+  keptHere ? 'changed here only' : paused ? 'paused' : `read every ${duration(intervalMinutes)}`
