@@ -53,6 +53,8 @@ export const todayRoutes = {
           site: z.string(),
         }),
       ),
+      /** Widgets of which nothing is left, while visitors still see the last that they showed. */
+      emptied: z.array(z.object({ id: z.uuid(), name: z.string(), at: Time, installs: z.number() })),
       ailing: z.array(
         z.object({
           id: z.uuid(),

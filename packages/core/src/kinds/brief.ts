@@ -49,18 +49,25 @@ function sentence(
   context: BriefContext,
 ): Piece[] {
   if (!said.length) return []
-  const pieces = said.flatMap(({ key, meta }): Piece[] => [
-    { text: meta.before },
-    {
-      key,
-      label: meta.label,
-      words: wordsFor(meta.control, settings[key], context),
-      control: meta.control,
-      hints: meta.hints,
-    },
-    ...(meta.after ? [{ text: meta.after }] : []),
-  ])
+  const pieces = said.flatMap(({ key, meta }): Piece[] => {
+    const control = filled(meta.control, settings)
+    return [
+      { text: meta.before },
+      { key, label: meta.label, words: wordsFor(control, settings[key], context), control, hints: meta.hints },
+      ...(meta.after ? [{ text: meta.after }] : []),
+    ]
+  })
   return [...pieces, { text: '.' }]
+}
+
+/** Options whose words name another setting in braces say its value: "the first {count}". */
+function filled(control: Control, settings: Record<string, unknown>): Control {
+  if (control.type !== 'choice') return control
+  const options = control.options.map(({ value, words }) => ({
+    value,
+    words: words.replace(/\{(\w+)\}/g, (_, key: string) => String(settings[key])),
+  }))
+  return { ...control, options }
 }
 
 /** The brief as text, for logs, mails and screen readers. */

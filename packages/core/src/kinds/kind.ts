@@ -65,6 +65,10 @@ export interface Content<S> {
   sourceIds(settings: S): string[]
   rules(settings: S): Rule[]
   order(settings: S): Order
+  /** What to set so that one of the rules takes nothing out any more; null for one that has no setting of its own. */
+  loosened?(rule: Rule): Settings | null
+  /** Whether nothing is shown. Left out: where no item is left. */
+  isEmpty?(view: View<S>): boolean
 }
 
 /** The room a kind takes in a placement. */

@@ -98,6 +98,14 @@ export const sources = (most: number, place: Place) =>
     .default([])
     .register(settingRegistry, { ...place, control: { type: 'sources', most } })
 
+/** Items by their ids, in an order. */
+export const items = (limits: { most: number; one: string; none: string }, place: Place) =>
+  z
+    .array(z.string().min(3).max(700))
+    .max(limits.most, `takes ${limits.most} at most`)
+    .default([])
+    .register(settingRegistry, { ...place, control: { type: 'items', ...limits } })
+
 /** Values of one schema in an order; `blank` is what a new entry begins as. */
 export const list = <T extends z.ZodType>(
   entry: { schema: T; control: Control; blank: z.input<T> },

@@ -1,4 +1,5 @@
 export { sift, type Sieved, type SieveStep } from './sift'
 export { ruleKinds, type Rule, type RuleKind } from './rules'
 export { inOrder, type Order } from './order'
+export { whatToLoosen, type Loosening } from './loosen'
 export { mentionsAny } from './keywords'

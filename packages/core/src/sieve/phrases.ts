@@ -1,3 +1,5 @@
+import { isWordBoundary } from './word-boundary'
+
 /** A text to be found where it begins and ends with a whole word; an `open` one may end within a word. */
 export interface Phrase {
   text: string
@@ -16,11 +18,12 @@ interface State {
 /**
  * Finds any of many phrases in one pass over a text, however the two are made (Aho and Corasick 1975, Efficient string
  * matching: an aid to bibliographic search). Lengths and positions are UTF-16 units.
- * @returns a test that says whether a text holds one of them
+ * @returns a test that says whether a text, in a language where that is known, holds one of them
  */
-export function phrasesIn(phrases: readonly Phrase[]): (text: string) => boolean {
+export function phrasesIn(phrases: readonly Phrase[]): (text: string, language?: string | null) => boolean {
   const states = withFallbacks(trieOf(phrases))
-  return (text) => {
+  return (text, language = null) => {
+    const isBoundary = isWordBoundary(text, language)
     let at = 0
     for (let i = 0; i < text.length; i++) {
       const unit = text.charCodeAt(i)
@@ -31,7 +34,7 @@ export function phrasesIn(phrases: readonly Phrase[]): (text: string) => boolean
       }
       at = next ?? 0
       for (const { length, open } of states[at]!.ends)
-        if (!isWordBefore(text, i + 1 - length) && (open || !isWordAt(text, i + 1))) return true
+        if (isBoundary(i + 1 - length, 'beginning') && (open || isBoundary(i + 1, 'end'))) return true
     }
     return false
   }
@@ -66,9 +69,3 @@ function withFallbacks(states: State[]): State[] {
     }
   return states
 }
-
-const isWord = (point: number | undefined) => point !== undefined && /[\p{L}\p{N}]/u.test(String.fromCodePoint(point))
-const isWordAt = (text: string, index: number) => isWord(text.codePointAt(index))
-const isWordBefore = (text: string, index: number) =>
-  isWord(text.codePointAt(index - (isLowHalf(text.charCodeAt(index - 1)) ? 2 : 1)))
-const isLowHalf = (unit: number) => unit >= 0xdc00 && unit <= 0xdfff

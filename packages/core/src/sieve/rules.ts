@@ -13,6 +13,7 @@ export type Rule =
   | { kind: 'rating-from'; stars: number; unrated: 'kept' | 'out' }
   | { kind: 'authors-out'; names: string[] }
   | { kind: 'language'; languages: string[] }
+  | { kind: 'labels'; labels: string[] }
   | { kind: 'pinned'; ids: string[] }
   | { kind: 'cap'; most: number }
 
@@ -55,14 +56,14 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
     label: (rule) => `mention ${list(rule.words)}`,
     test: (rule) => {
       const mentions = mentionsAny(rule.words)
-      return (item) => mentions(wordsOf(item))
+      return (item) => mentions(wordsOf(item), item.language)
     },
   },
   exclude: {
     label: (rule) => `without ${list(rule.words)}`,
     test: (rule) => {
       const mentions = mentionsAny(rule.words)
-      return (item) => !mentions(wordsOf(item))
+      return (item) => !mentions(wordsOf(item), item.language)
     },
   },
   'with-text': {
@@ -114,13 +115,21 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
       return ({ language }) => language === null || wanted.has(primary(language))
     },
   },
-  pinned: {
-    label: () => 'pinned to the front',
-    test: () => () => true,
-    arrange: (rule, items) => {
-      const pinned = rule.ids.flatMap((id) => items.find((item) => item.id === id) ?? [])
-      return [...pinned, ...items.filter((item) => !rule.ids.includes(item.id))]
+  labels: {
+    label: (rule) => `labelled ${list(rule.labels)}`,
+    test: (rule) => {
+      const wanted = new Set(rule.labels.map(folded))
+      return ({ labels }) => labels.some((label) => wanted.has(folded(label)))
     },
   },
-  cap: { label: () => 'shown', test: (rule) => (_item, index) => index < rule.most },
+  pinned: {
+    label: () => 'some put first',
+    test: () => () => true,
+    arrange: (rule, items) => {
+      const ids = new Set(rule.ids)
+      const there = new Map(items.filter(({ id }) => ids.has(id)).map((item) => [item.id, item]))
+      return [...rule.ids.flatMap((id) => there.get(id) ?? []), ...items.filter(({ id }) => !ids.has(id))]
+    },
+  },
+  cap: { label: (rule) => `the first ${rule.most}`, test: (rule) => (_item, index) => index < rule.most },
 }

@@ -87,7 +87,7 @@ describe('the sieve', () => {
       ['no doubles', 4, 3, ['d']],
       ['mention ferry', 3, 3, []],
       ['with text', 3, 2, ['b']],
-      ['shown', 2, 1, ['c']],
+      ['the first 1', 2, 1, ['c']],
     ])
     expect(ids(left)).toEqual(['a'])
   })

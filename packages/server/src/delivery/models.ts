@@ -18,6 +18,8 @@ export interface ArtefactFacts {
   /** Px that it takes in its placement. */
   height?: number
   release?: number
+  /** Nothing was shown. */
+  empty?: boolean
   /** Of a thumbnail: whether it shows the kind's example. */
   example?: boolean
   /** Of a thumbnail: how many items are shown, and the height at some usual widths. */

@@ -1,10 +1,10 @@
 import { artefactForms, formIds, payloadOf } from '@pebblestrand/core/artefacts'
-import { Op, type Transaction } from 'sequelize'
+import { Op, QueryTypes, type Transaction } from 'sequelize'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { Page, Placement, Site } from '../sites/models'
 import { Release, Widget } from '../widgets/models'
-import { THUMBNAIL } from './models'
+import { Artefact, THUMBNAIL } from './models'
 import type { Within } from './queue-recompute'
 import { rendererFor, type Renderer } from './render-widget'
 import { storeArtefacts, type NewArtefact } from './store-artefacts'
@@ -43,6 +43,7 @@ export async function recomputeIn(
   if (!renderer) return
   if (!within.installIds) await storeArtefacts(context, [thumbnailOf(context, widget, renderer)], transaction)
   if (!release) return
+  if (!within.installIds) await noteEmptiness(widget, renderer, release.number, transaction)
   const where = await whereWithin(widgetId, within, transaction)
   for (let after = ''; ;) {
     const installs = await Install.findAll({
@@ -51,14 +52,48 @@ export async function recomputeIn(
       limit: BATCH,
       transaction,
     })
-    await storeArtefacts(
-      context,
-      await artefactsOf(context, installs, { release: release.number, name }, renderer, transaction),
-      transaction,
-    )
+    const about = { release: release.number, name }
+    const made = await artefactsOf(context, installs, about, renderer, transaction)
+    await storeArtefacts(context, renderer.isEmpty ? await unlessGood(made, transaction) : made, transaction)
     if (installs.length < BATCH) return
     after = installs.at(-1)!.id
   }
+}
+
+/** Of the release that is served already, the last good copy stays where nothing is left: for these there is nothing to store. */
+async function unlessGood(made: readonly NewArtefact[], transaction: Transaction): Promise<NewArtefact[]> {
+  const there = await Artefact.findAll({
+    attributes: ['publicId', 'facts'],
+    where: { publicId: [...new Set(made.map(({ publicId }) => publicId))] },
+    transaction,
+  })
+  const good = new Map(there.map(({ publicId, facts }) => [publicId, facts.empty ? undefined : facts.release]))
+  return made.filter(({ publicId, facts }) => good.get(publicId) !== facts.release)
+}
+
+/** A release that showed something and shows nothing any more is told of until it does again, or another one is published. */
+async function noteEmptiness(
+  widget: Widget,
+  { isEmpty }: Renderer,
+  release: number,
+  transaction: Transaction,
+): Promise<void> {
+  const had = isEmpty ? await showedSome(widget, release, transaction) : false
+  const emptiedAt = had ? (widget.emptiedAt ?? new Date()) : null
+  if (widget.emptiedAt?.getTime() !== emptiedAt?.getTime()) await widget.update({ emptiedAt }, { transaction })
+}
+
+async function showedSome({ id, sequelize }: Widget, release: number, transaction: Transaction): Promise<boolean> {
+  const sql = `SELECT EXISTS (
+    SELECT 1 FROM artefacts a JOIN installs i ON i.id = a.install_id
+    WHERE i.widget_id = :id AND i.status <> 'retired' AND (a.facts ->> 'release')::int = :release AND a.facts ->> 'empty' IS NULL
+  ) AS there`
+  const [row] = await sequelize.query<{ there: boolean }>(sql, {
+    replacements: { id, release },
+    type: QueryTypes.SELECT,
+    transaction,
+  })
+  return row!.there
 }
 
 async function whereWithin(widgetId: string, within: Within, transaction: Transaction) {
@@ -102,7 +137,7 @@ async function artefactsOf(
       widgetId: null,
       contentType: artefactForms[form].contentType,
       text: artefactForms[form].text(payload, around),
-      facts: { height: heights.get(width ?? 0)!, release: about.release },
+      facts: { height: heights.get(width ?? 0)!, release: about.release, ...(renderer.isEmpty ? { empty: true } : {}) },
     }))
   })
 }

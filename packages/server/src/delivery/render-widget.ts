@@ -29,6 +29,8 @@ export interface Renderer {
   alike: boolean
   /** Whether it has content of its own, or stands for a sample until a source is chosen. */
   sample: boolean
+  /** Nothing is left to show. Never of a sample, nor of a kind without content. */
+  isEmpty: boolean
   render(facts: Record<string, unknown>): { rendered: Rendered; view: View<Settings> }
 }
 
@@ -53,8 +55,10 @@ export async function rendererFor(
     sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link, rating: s.rating }])),
   }
   const sample = Boolean(kind.content) && !sourceIds.length
+  const view = { settings, items: shown, ratings, context: { ...context, facts: {} } }
   return {
     kind,
+    isEmpty: Boolean(kind.content) && !sample && (kind.content!.isEmpty?.(view) ?? shown.length === 0),
     alike: !kind.facts?.length,
     sample,
     render(facts) {

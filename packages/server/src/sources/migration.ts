@@ -31,6 +31,8 @@ CREATE TABLE source_consents (
   verifier text NOT NULL,
   expires_at timestamptz NOT NULL
 );
+CREATE INDEX sources_account ON sources (account_id);
+CREATE INDEX source_consents_source ON source_consents (source_id);
 `,
 }
 

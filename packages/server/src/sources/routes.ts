@@ -1,7 +1,7 @@
 import { routes } from '@pebblestrand/contract'
 import { bodyTypes } from '@pebblestrand/core/items'
 import { kindsGiving } from '@pebblestrand/core/sources'
-import { Op } from 'sequelize'
+import { literal, Op } from 'sequelize'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
@@ -41,7 +41,9 @@ export function sourceRoutes(serve: Serve, context: Context): void {
         ...(q ? { [Op.or]: [{ title: words }, { url: words }] } : {}),
         ...(gives ? { kind: kindsGiving([gives]).map(({ id }) => id) } : {}),
       },
+      // What fails stands first.
       order: [
+        [literal('problem IS NULL'), 'ASC'],
         ['title', 'ASC'],
         ['id', 'ASC'],
       ],

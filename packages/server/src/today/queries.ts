@@ -36,3 +36,9 @@ export const ailing = `
 SELECT id, title, problem, failures, ok_at AS "okAt" FROM sources s
 WHERE problem IS NOT NULL AND EXISTS (SELECT 1 FROM widget_sources ws WHERE ws.source_id = s.id)
 ORDER BY failures DESC, title LIMIT 5`
+
+/** Published widgets of which nothing is left. */
+export const emptied = `
+SELECT w.id, w.name, w.emptied_at AS "at", count(i.id)::int AS "installs" FROM widgets w
+LEFT JOIN installs i ON i.widget_id = w.id AND i.status <> 'retired'
+WHERE w.emptied_at IS NOT NULL GROUP BY w.id ORDER BY w.emptied_at LIMIT 20`

@@ -9,3 +9,9 @@ ALTER TABLE releases ADD COLUMN name text;
 UPDATE releases SET name = widgets.name FROM widgets WHERE widgets.id = releases.widget_id;
 `,
 }
+
+/** Since when nothing is left of what a widget shows, while visitors still see the last that it had. */
+export const emptied = {
+  name: '0017-widget-emptied',
+  sql: `ALTER TABLE widgets ADD COLUMN emptied_at timestamptz`,
+}

@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize'
-import { id, integer, json, maybeRef, maybeText, ref, text, time } from '../platform/database/columns'
+import { id, integer, json, maybeRef, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
 
 export type { Settings }
 
@@ -21,6 +21,8 @@ export class Widget extends Model<InferAttributes<Widget>, InferCreationAttribut
   declare draftVersion: CreationOptional<number>
   declare draftSavedAt: CreationOptional<Date>
   declare starter: CreationOptional<string | null>
+  /** Since when nothing is left of what its release shows, while visitors still see the last that it had. */
+  declare emptiedAt: CreationOptional<Date | null>
   declare createdBy: CreationOptional<string | null>
   declare createdAt: CreationOptional<Date>
 }
@@ -55,6 +57,7 @@ export function defineWidgets(sequelize: Sequelize): void {
       draftVersion: integer(1),
       draftSavedAt: time(),
       starter: maybeText(),
+      emptiedAt: maybeTime(),
       createdBy: maybeRef(),
       createdAt: time(),
     },

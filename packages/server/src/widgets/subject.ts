@@ -1,11 +1,11 @@
 import type { Subject } from '../subject'
-import { releaseNames } from './migration'
+import { emptied, releaseNames } from './migration'
 import { defineWidgets } from './models'
 import { widgetRoutes } from './routes'
 
 export const widgets: Subject = {
   name: 'widgets',
-  migrations: [releaseNames],
+  migrations: [releaseNames, emptied],
   models: defineWidgets,
   routes: widgetRoutes,
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { plural, shortAddress } from './address'
 import { fitOf } from './fit'
 import { lie, pebbleShape, strandLine } from './pebble-shape'
-import { ago } from './time'
+import { ago, until } from './time'
 
 describe('times', () => {
   const now = Date.parse('2026-11-24T12:00:00Z')
@@ -13,6 +13,13 @@ describe('times', () => {
     ['2026-11-22T12:00:00Z', '2 d ago'],
     ['2026-11-24T12:05:00Z', 'just now'], // a clock ahead of ours
   ])('%s is %s', (iso, words) => expect(ago(iso, now)).toBe(words))
+  it.each([
+    ['2026-11-24T12:00:20Z', 'in a moment'],
+    ['2026-11-24T11:00:00Z', 'in a moment'],
+    ['2026-11-24T12:09:00Z', 'in 9 min'],
+    ['2026-11-24T15:00:00Z', 'in 3 h'],
+    ['2026-11-26T12:00:00Z', 'in 2 d'],
+  ])('%s is to come %s', (iso, words) => expect(until(iso, now)).toBe(words))
   it('says the date when it is long ago', () => expect(ago('2026-10-01T09:14:00Z', now)).toMatch(/1.*Oct|Oct.*1/))
 })
 

@@ -1,6 +1,6 @@
 import { gather, type Entry } from '@pebblestrand/core/items'
 import { kindOf, renderSample, renderWidget, type Rendered, type Settings } from '@pebblestrand/core/kinds'
-import type { Sieved } from '@pebblestrand/core/sieve'
+import { benchSieve, type BenchSieve } from './bench-sieve'
 
 /** What the bench asks to be rendered; everything in it can be sent to a worker. */
 export interface BenchRequest {
@@ -14,7 +14,7 @@ export interface BenchRequest {
 }
 
 export interface BenchRendering {
-  sieved: Sieved | null
+  sieve: BenchSieve | null
   rendered: Rendered
   /** It shows the kind's sample, since there is no source yet or nothing is counted on the bench. */
   sample: boolean
@@ -37,9 +37,12 @@ export class BenchRenderer {
     const stored = sourceIds.map((sourceId) => ({ sourceId, entries: this.entries.get(sourceId) ?? [] }))
     const facts = kind.facts?.length ? kind.sample(origin).facts : {}
     const context = { widgetName, sources, facts }
-    const { sieved, rendered } = renderWidget(kind, settings, gather(sourceIds, stored), context, new Date(now))
+    const items = gather(sourceIds, stored)
+    const at = new Date(now)
+    const { sieved, rendered } = renderWidget(kind, settings, items, context, at)
     const sample = kind.content ? !sourceIds.length : Boolean(kind.facts?.length)
     const shown = kind.content && sample ? renderSample(kind, settings, origin, widgetName) : rendered
-    return { sieved: sourceIds.length ? sieved : null, rendered: shown, sample }
+    const sieve = sieved && sourceIds.length ? benchSieve(kind, settings, items, sieved, at) : null
+    return { sieve, rendered: shown, sample }
   }
 }

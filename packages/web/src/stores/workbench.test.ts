@@ -103,13 +103,13 @@ describe('the workbench', () => {
     await answer('/api/widgets/w1', widget('w1', 'News'))
     await loaded
     await vi.waitFor(() => expect(bench.result).not.toBeNull())
-    expect(bench.result).toMatchObject({ sample: true, sieved: null })
+    expect(bench.result).toMatchObject({ sample: true, sieve: null })
     expect(bench.payload?.html).toContain('The first of your headlines stands here')
     const counter = bench.load('w2')
     await answer('/api/widgets/w2', widget('w2', 'Counter', 'visit-counter'))
     await counter
     await vi.waitFor(() => expect(bench.result).not.toBeNull())
     expect(bench.sourceIds).toEqual([])
-    expect(bench.result).toMatchObject({ sieved: null })
+    expect(bench.result).toMatchObject({ sieve: null })
   })
 })

@@ -52,11 +52,14 @@ export const useWorkbench = defineStore('workbench', () => {
   /** Rendered in a worker, a moment after a change; of several on their way the last one asked for counts. */
   const result = shallowRef<BenchRendering | null>(null)
   let asked = 0
+  /** What is on the bench is still being worked out. */
+  const working = ref(false)
   watch(
     [kind, parsed, () => widget.value?.name, sources, itemsAt],
     async () => {
       const own = ++asked
       if (!kind.value || !parsed.value || !widget.value) return void (result.value = null)
+      working.value = true
       const known = Object.values(sources.value).map((s) => [
         s.id,
         { title: s.title, link: s.link, rating: plain(s.rating) },
@@ -69,7 +72,9 @@ export const useWorkbench = defineStore('workbench', () => {
         now: new Date().toISOString(),
         origin: location.origin,
       })
-      if (own === asked) result.value = rendering
+      if (own !== asked) return
+      result.value = rendering
+      working.value = false
     },
     { deep: true },
   )
@@ -120,8 +125,9 @@ export const useWorkbench = defineStore('workbench', () => {
     itemsAt.value++
   }
 
-  function set(key: string, value: unknown): void {
-    settings.value = { ...settings.value, [key]: value }
+  const set = (key: string, value: unknown) => setAll({ [key]: value })
+  function setAll(change: Settings): void {
+    settings.value = { ...settings.value, ...change }
     if (!Object.keys(faults.value).length) saving.changed()
   }
   function replaceAll(next: Settings): void {
@@ -218,11 +224,13 @@ export const useWorkbench = defineStore('workbench', () => {
     parsed,
     faults,
     result,
+    working,
     payload,
     changes,
     saving,
     load,
     set,
+    setAll,
     replaceAll,
     backToStarter,
     useSource,

@@ -1,4 +1,3 @@
-import type { Rule } from '../../sieve'
 import { number } from '../setting'
 
 /** How many items at most. */
@@ -6,5 +5,4 @@ export const amountGroup = (limits: { max: number; byDefault: number }) => ({
   shape: {
     count: number({ min: 1, ...limits }, { label: 'How many', paragraph: 'shows', before: 'Up to ', hints: ['rows'] }),
   },
-  rules: ({ count }: { count: number }): Rule[] => [{ kind: 'cap', most: count }],
 })

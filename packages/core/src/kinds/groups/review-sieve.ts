@@ -1,17 +1,27 @@
-import type { Order, Rule } from '../../sieve'
+import type { Order, Rule, RuleKind } from '../../sieve'
 import { choice, onOff, wordList } from '../setting'
+import { handPickedGroup } from './hand-picked'
+import { keywordsGroup } from './keywords'
 
 interface ReviewSieveSettings {
+  count: number
   stars: '1' | '2' | '3' | '4' | '5'
   unrated: boolean
   onlyWithText: boolean
   onlyWithPicture: boolean
   include: string[]
   exclude: string[]
+  among: 'all' | 'first'
   authorsOut: string[]
+  languages: string[]
+  labelled: string[]
   notOlder: 'any' | '180' | '365' | '730'
+  first: string[]
+  hidden: string[]
   order: Extract<Order, 'newest' | 'oldest' | 'best' | 'longest' | 'shuffled'>
 }
+
+const handPicked = handPickedGroup('review')
 
 /** Which of the reviews are shown, and in what order. */
 export const reviewSieveGroup = {
@@ -37,9 +47,14 @@ export const reviewSieveGroup = {
       paragraph: 'shows',
       before: ', ',
     }),
-    include: wordList('anything', { label: 'Keywords to include', paragraph: 'shows', before: ', mentioning ' }),
-    exclude: wordList('nothing', { label: 'Keywords to exclude', paragraph: 'shows', before: ', leaving out ' }),
+    ...keywordsGroup.shape,
     authorsOut: wordList('none', { label: 'Authors left out', paragraph: 'shows', before: ', authors left out: ' }),
+    languages: wordList('any language', {
+      label: 'Languages, such as en or pt',
+      paragraph: 'shows',
+      before: ', in ',
+    }),
+    labelled: wordList('or not', { label: 'Labels', paragraph: 'shows', before: ', labelled ' }),
     notOlder: choice(
       {
         any: 'however old',
@@ -61,18 +76,36 @@ export const reviewSieveGroup = {
       'newest',
       { label: 'Order', paragraph: 'shows', before: ', ' },
     ),
+    ...handPicked.shape,
   },
-  rules: (s: ReviewSieveSettings): Rule[] => [
-    { kind: 'unique' },
-    ...(s.stars === '1'
-      ? []
-      : [{ kind: 'rating-from', stars: Number(s.stars), unrated: s.unrated ? 'kept' : 'out' } as const]),
-    ...(s.onlyWithText ? [{ kind: 'with-text' } as const] : []),
-    ...(s.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
-    ...(s.include.length ? [{ kind: 'include', words: s.include } as const] : []),
-    ...(s.exclude.length ? [{ kind: 'exclude', words: s.exclude } as const] : []),
-    ...(s.authorsOut.length ? [{ kind: 'authors-out', names: s.authorsOut } as const] : []),
-    ...(s.notOlder === 'any' ? [] : [{ kind: 'not-older', days: Number(s.notOlder) } as const]),
-  ],
+  rules: (s: ReviewSieveSettings): Rule[] =>
+    keywordsGroup.last(s, [
+      { kind: 'unique' },
+      ...handPicked.hiding(s),
+      ...(s.stars === '1'
+        ? []
+        : [{ kind: 'rating-from', stars: Number(s.stars), unrated: s.unrated ? 'kept' : 'out' } as const]),
+      ...(s.onlyWithText ? [{ kind: 'with-text' } as const] : []),
+      ...(s.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
+      ...keywordsGroup.excluding(s),
+      ...(s.authorsOut.length ? [{ kind: 'authors-out', names: s.authorsOut } as const] : []),
+      ...(s.languages.length ? [{ kind: 'language', languages: s.languages } as const] : []),
+      ...(s.labelled.length ? [{ kind: 'labels', labels: s.labelled } as const] : []),
+      ...(s.notOlder === 'any' ? [] : [{ kind: 'not-older', days: Number(s.notOlder) } as const]),
+      ...handPicked.ordering(s),
+    ]),
   order: (s: ReviewSieveSettings): Order => s.order,
+  loosened: ({ kind }: Rule): Record<string, unknown> | null => loosened[kind] ?? null,
+}
+
+const loosened: Partial<Record<RuleKind, Partial<ReviewSieveSettings>>> = {
+  ...keywordsGroup.loosened,
+  hidden: { hidden: [] },
+  'rating-from': { stars: '1' },
+  'with-text': { onlyWithText: false },
+  'with-picture': { onlyWithPicture: false },
+  'authors-out': { authorsOut: [] },
+  language: { languages: [] },
+  labels: { labelled: [] },
+  'not-older': { notOlder: 'any' },
 }

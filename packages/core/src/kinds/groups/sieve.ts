@@ -1,12 +1,20 @@
-import type { Order, Rule } from '../../sieve'
-import { choice, onOff, wordList } from '../setting'
+import type { Order, Rule, RuleKind } from '../../sieve'
+import { choice, onOff } from '../setting'
+import { handPickedGroup } from './hand-picked'
+import { keywordsGroup } from './keywords'
 
 interface SieveSettings {
+  count: number
   onlyWithPicture: boolean
   include: string[]
   exclude: string[]
+  among: 'all' | 'first'
+  first: string[]
+  hidden: string[]
   order: Order
 }
+
+const handPicked = handPickedGroup('item')
 
 /** Which of the items are shown, and in what order. */
 export const sieveGroup = {
@@ -16,19 +24,27 @@ export const sieveGroup = {
       paragraph: 'shows',
       before: ', ',
     }),
-    include: wordList('anything', { label: 'Keywords to include', paragraph: 'shows', before: ', mentioning ' }),
-    exclude: wordList('nothing', { label: 'Keywords to exclude', paragraph: 'shows', before: ', leaving out ' }),
+    ...keywordsGroup.shape,
     order: choice({ newest: 'newest first', oldest: 'oldest first' }, 'newest', {
       label: 'Order',
       paragraph: 'shows',
       before: ', ',
     }),
+    ...handPicked.shape,
   },
-  rules: (s: SieveSettings): Rule[] => [
-    { kind: 'unique' },
-    ...(s.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
-    ...(s.include.length ? [{ kind: 'include', words: s.include } as const] : []),
-    ...(s.exclude.length ? [{ kind: 'exclude', words: s.exclude } as const] : []),
-  ],
+  rules: (s: SieveSettings): Rule[] =>
+    keywordsGroup.last(s, [
+      { kind: 'unique' },
+      ...handPicked.hiding(s),
+      ...(s.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
+      ...keywordsGroup.excluding(s),
+      ...handPicked.ordering(s),
+    ]),
   order: (s: SieveSettings): Order => s.order,
+  loosened: ({ kind }: Rule): Record<string, unknown> | null =>
+    (
+      ({ ...keywordsGroup.loosened, 'with-picture': { onlyWithPicture: false }, hidden: { hidden: [] } }) as Partial<
+        Record<RuleKind, Partial<SieveSettings>>
+      >
+    )[kind] ?? null,
 }

@@ -91,7 +91,7 @@ describe('brief', () => {
     })
     expect(briefText(briefOf(headlines, settings, names))).toBe(
       [
-        'Up to 6 headlines from Skerrow Post: Harbour, with or without a picture, mentioning ferry or pier, leaving out nothing, newest first.',
+        'Up to 6 headlines from Skerrow Post: Harbour, with or without a picture, mentioning ferry or pier (the first 6 that do), leaving out nothing, newest first.',
         'In a grid of 3 columns, 16 px apart; picture at the left, excerpt of 100 letters; author off, date shown.',
         "In the site's own font, accent #17665A, text the site's own, on no background, corners 4 px.",
         'It opens the original in a new tab.',

@@ -4,7 +4,7 @@ import { box } from './box'
 import { headlinesCss } from './css'
 import { headlinesHtml } from './html'
 import { sample } from './sample'
-import { amount, HeadlinesSettings, sources } from './settings'
+import { HeadlinesSettings, sources } from './settings'
 import { headlinesStarters } from './starters'
 
 export const headlines: Kind<HeadlinesSettings> = {
@@ -27,8 +27,9 @@ export const headlines: Kind<HeadlinesSettings> = {
     many: 'headlines',
     bodies: ['article'],
     sourceIds: sources.sourceIds,
-    rules: (settings) => [...sieveGroup.rules(settings), ...amount.rules(settings)],
+    rules: sieveGroup.rules,
     order: sieveGroup.order,
+    loosened: sieveGroup.loosened,
   },
   box,
   colours: lookGroup.colours,

@@ -4,6 +4,7 @@ import { sample as reviews } from '../reviews/sample'
 import { box } from './box'
 import { badgeCss } from './css'
 import { badgeHtml } from './html'
+import { badgeOf } from './view'
 import { RatingBadgeSettings, sources } from './settings'
 
 export const ratingBadge: Kind<RatingBadgeSettings> = {
@@ -32,6 +33,7 @@ export const ratingBadge: Kind<RatingBadgeSettings> = {
     sourceIds: sources.sourceIds,
     rules: () => [],
     order: () => 'as-given',
+    isEmpty: (view) => badgeOf(view) === null,
   },
   box,
   colours: lookGroup.colours,

@@ -4,7 +4,7 @@ import { box } from './box'
 import { reviewsCss } from './css'
 import { reviewsHtml } from './html'
 import { sample } from './sample'
-import { amount, ReviewsSettings, sources } from './settings'
+import { ReviewsSettings, sources } from './settings'
 import { reviewsStarters } from './starters'
 
 export const reviews: Kind<ReviewsSettings> = {
@@ -27,8 +27,9 @@ export const reviews: Kind<ReviewsSettings> = {
     many: 'reviews',
     bodies: ['review'],
     sourceIds: sources.sourceIds,
-    rules: (settings) => [...reviewSieveGroup.rules(settings), ...amount.rules(settings)],
+    rules: reviewSieveGroup.rules,
     order: reviewSieveGroup.order,
+    loosened: reviewSieveGroup.loosened,
   },
   box,
   colours: lookGroup.colours,

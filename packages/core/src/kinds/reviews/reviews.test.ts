@@ -146,9 +146,9 @@ describe('the kind', () => {
       ['no doubles', 4],
       ['4 stars and up', 2],
       ['with text', 2],
+      ['not by Nobody', 2],
       ['mention engrav*', 1],
-      ['not by Nobody', 1],
-      ['shown', 1],
+      ['the first 6', 1],
     ])
   })
   it('every starter renders its sample, with room for it', () => {

@@ -92,7 +92,8 @@ async function described(service: Service, place: PlaceAnswer): Promise<FoundSou
     newest: reviews.map((review) => {
       const { body, publishedAt, link, author } = entryOf(review, at)
       const stars = review.stars === null ? '' : `${review.stars} of 5, `
-      return { title: `${stars}${author ?? 'someone'}: ${readingOf(body).title(body)}`, publishedAt, link }
+      const said = body.text ? `: ${readingOf(body).title(body)}` : ', without words'
+      return { title: `${stars}${author ?? 'someone'}${said}`, publishedAt, link }
     }),
   }
 }

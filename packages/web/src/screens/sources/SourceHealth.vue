@@ -20,7 +20,7 @@ defineProps<{ source: SourceDetail }>()
       </template>
       {{ rhythm(source)
       }}<template v-if="!source.keptHere && !source.paused && healthOf(source) !== 'reconnect'"
-        >, next <TimeAgo :at="source.nextFetchAt" /></template
+        >, next <TimeAgo :at="source.nextFetchAt" ahead /></template
       ><template v-if="source.account">, by the account of {{ source.account }}</template>
     </p>
   </div>

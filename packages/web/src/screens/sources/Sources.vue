@@ -37,11 +37,12 @@ async function begin(): Promise<void> {
     empty-for="No source has these words."
   >
     <template #aside>
-      <ListAside :total="list?.total" one="source" adds="Keep reviews here" @add="making(true)" />
-      <p class="mt-5 text-[13.5px] leading-[1.45] text-soft">
-        What clients bring on paper or in a file is kept here. Places, feeds and pages are found in a widget’s
-        workbench, under what it shows.
-      </p>
+      <ListAside :total="list?.total" one="source" adds="Keep reviews here" @add="making(true)"
+        ><p class="mt-5 text-[13.5px] leading-[1.45] text-soft">
+          What clients bring on paper or in a file is kept here. Places, feeds and pages are found in a widget’s
+          workbench, under what it shows.
+        </p></ListAside
+      >
     </template>
     <template #default="{ rows }">
       <ul class="ledger border-t border-ink">

@@ -105,6 +105,25 @@ const attempt = (doing: Promise<void>) => void doing.catch((e: unknown) => sayFa
           <WaitingLine v-for="install in group.installs" :key="install.id" :install="install" :group="group.id" />
         </ul>
       </section>
+      <section
+        v-if="answer.emptied.length"
+        class="mt-6 grid gap-x-[18px] sm:grid-cols-[118px_minmax(0,1fr)]"
+        aria-labelledby="ran-empty"
+      >
+        <h2 id="ran-empty" class="border-t border-ink pt-[10px] text-[16px] font-semibold">Ran empty</h2>
+        <ul class="ledger border-ink sm:border-t">
+          <li v-for="widget in answer.emptied" :key="widget.id" class="py-[10px]" data-thing>
+            <RouterLink :to="`/widgets/${widget.id}`" class="font-bold text-ink no-underline hover:underline">{{
+              widget.name
+            }}</RouterLink>
+            has nothing left to show since <TimeAgo :at="widget.at" />. Visitors of
+            {{ plural(widget.installs, 'install') }} still see the last that it had.
+            <RouterLink :to="`/widgets/${widget.id}`" class="word" :aria-label="`Look at the sieve of ${widget.name}`"
+              >Look at its sieve</RouterLink
+            >
+          </li>
+        </ul>
+      </section>
       <p v-if="unlisted > 0" class="mt-5 border-t border-ink pt-3 text-soft">
         {{ plural(unlisted, 'thing') }} more.
         <RouterLink to="/installs?sort=status" class="word">All installs, by status</RouterLink>

@@ -37,6 +37,7 @@ function backToStarter(): void {
 <template>
   <div class="border-t border-ink py-3">
     <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
+    <slot />
     <div class="flex flex-wrap items-center gap-x-[14px] gap-y-2">
       <button
         type="button"

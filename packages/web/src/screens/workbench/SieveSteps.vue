@@ -1,21 +1,21 @@
 <script setup lang="ts">
-import { readingOf, type Item } from '@pebblestrand/core/items'
-import type { Sieved } from '@pebblestrand/core/sieve'
 import { computed, ref } from 'vue'
+import type { BenchSieve } from '../../rendering/bench-sieve'
+import SieveLines from './SieveLines.vue'
 
-/** The counts from all items to the shown ones; a step opens to say what it took out. */
-const props = defineProps<{ sieved: Sieved }>()
+/** The counts from all items to the shown ones; a step opens to say what it took out, the last one what is shown. */
+const props = defineProps<{ sieve: BenchSieve }>()
 const open = ref<number | null>(null)
 
 const HEIGHT = 44
-const columns = computed(() => [
-  { label: 'all', count: props.sieved.all, taken: null },
-  ...props.sieved.steps.map((s) => ({ label: s.label, count: s.after, taken: s.taken })),
-])
-const bar = (count: number) => `${Math.max(2, (count / Math.max(1, props.sieved.all)) * HEIGHT)}px`
+const columns = computed(() => {
+  const steps = props.sieve.steps.map(({ label, after, taken, lines }) => ({ label, count: after, taken, lines }))
+  return [{ label: 'all', count: props.sieve.all, taken: null, lines: [] }, ...steps]
+})
+const bar = (count: number) => `${Math.max(2, (count / Math.max(1, props.sieve.all)) * HEIGHT)}px`
+const last = computed(() => columns.value.length)
 const opened = computed(() => (open.value === null ? null : columns.value[open.value]))
-const MOST = 30
-const titleOf = ({ body }: Item) => readingOf(body).title(body)
+const toggle = (index: number) => (open.value = open.value === index ? null : index)
 </script>
 
 <template>
@@ -27,42 +27,56 @@ const titleOf = ({ body }: Item) => readingOf(body).title(body)
     <ol class="mt-2 flex gap-[10px]">
       <li v-for="(column, index) in columns" :key="index" class="min-w-0 flex-1">
         <component
-          :is="column.taken ? 'button' : 'div'"
-          :type="column.taken ? 'button' : undefined"
+          :is="column.taken !== null ? 'button' : 'div'"
+          :type="column.taken !== null ? 'button' : undefined"
           class="block w-full text-left"
-          :class="{ 'cursor-pointer': column.taken }"
-          :aria-expanded="column.taken ? open === index : undefined"
-          @click="column.taken && (open = open === index ? null : index)"
+          :class="{ 'cursor-pointer': column.taken !== null }"
+          :aria-expanded="column.taken !== null ? open === index : undefined"
+          :title="column.label"
+          @click="column.taken !== null && toggle(index)"
         >
           <span class="flex items-end" :style="{ height: `${HEIGHT}px` }" aria-hidden="true"
-            ><span
-              class="block w-full"
-              :class="index === columns.length - 1 ? 'bg-kelp' : 'bg-[#b8ad95]'"
-              :style="{ height: bar(column.count) }"
+            ><span class="block w-full bg-[#b8ad95]" :style="{ height: bar(column.count) }"
           /></span>
-          <span class="mt-1 block font-display text-[16px] leading-tight font-bold">{{ column.count }}</span>
+          <span class="mt-1 block font-display text-[16px] leading-tight font-bold">{{
+            column.count.toLocaleString()
+          }}</span>
           <span
             class="block truncate text-[13.5px]"
-            :class="{ 'underline decoration-dotted underline-offset-3': column.taken?.length }"
+            :class="{ 'underline decoration-dotted underline-offset-3': column.taken }"
             >{{ column.label }}</span
           >
         </component>
       </li>
+      <li class="min-w-0 flex-1">
+        <button
+          type="button"
+          class="block w-full cursor-pointer text-left"
+          :aria-expanded="open === last"
+          @click="toggle(last)"
+        >
+          <span class="flex items-end" :style="{ height: `${HEIGHT}px` }" aria-hidden="true"
+            ><span class="block w-full bg-kelp" :style="{ height: bar(sieve.shown) }"
+          /></span>
+          <span class="mt-1 block font-display text-[16px] leading-tight font-bold">{{ sieve.shown }}</span>
+          <span class="block truncate text-[13.5px] underline decoration-dotted underline-offset-3">shown</span>
+        </button>
+      </li>
     </ol>
-    <div
-      v-if="opened?.taken"
-      class="mt-3 max-h-[190px] overflow-auto border-t border-rule pt-2 text-[14px]"
-      tabindex="0"
-      role="region"
-      :aria-label="`Taken out by: ${opened.label}`"
-    >
-      <p v-if="!opened.taken.length" class="text-soft">This step took nothing out.</p>
-      <ul>
-        <li v-for="item in opened.taken.slice(0, MOST)" :key="item.id" class="py-[2px]">
-          {{ titleOf(item) }} <span class="text-soft">{{ item.publishedAt?.slice(0, 10) }}</span>
-        </li>
-      </ul>
-      <p v-if="opened.taken.length > MOST" class="text-soft">and {{ opened.taken.length - MOST }} more</p>
-    </div>
+    <SieveLines
+      v-if="opened"
+      :lines="opened.lines"
+      :total="opened.taken ?? 0"
+      :named="`Taken out by: ${opened.label}`"
+      none="This step took nothing out."
+    />
+    <SieveLines
+      v-else-if="open === last"
+      :lines="sieve.lines"
+      :total="sieve.shown"
+      named="What is shown"
+      none="Nothing is shown."
+      arranging
+    />
   </section>
 </template>

@@ -24,6 +24,7 @@ import SourcesPanel from './sources/SourcesPanel.vue'
 import Stage from './stage/Stage.vue'
 import StageTabs from './stage/StageTabs.vue'
 import { asSetting, innerWidth, screens, type Setting } from './stage/widths'
+import WhatToLoosen from './WhatToLoosen.vue'
 import WidgetName from './WidgetName.vue'
 
 const props = defineProps<{ id: string }>()
@@ -65,7 +66,8 @@ function choose(next: Setting): void {
 const around = computed(() => route.query.around !== '0')
 const showAround = (shown: boolean) => router.replace({ query: { ...route.query, around: shown ? undefined : '0' } })
 
-const shown = computed(() => bench.result?.sieved?.items.length ?? 0)
+const sieve = computed(() => bench.result?.sieve ?? null)
+const shown = computed(() => sieve.value?.shown ?? 0)
 const situation = computed<Situation>(() => ({
   kind: bench.widget!.kind,
   settings: bench.parsed!,
@@ -84,7 +86,7 @@ const notes = computed<Record<string, string>>(() => {
 /** A kind with content shows nothing of its own before it has a source. */
 const wantsSource = computed(() => Boolean(bench.kind?.content) && !bench.sourceIds.length)
 const warning = computed(() => {
-  if (!bench.result?.sieved || wantsSource.value) return ''
+  if (!sieve.value || wantsSource.value) return ''
   if (!shown.value) return 'As it stands, nothing would be shown: the sieve takes everything out.'
   const gaps =
     verdict.value && verdict.value.fit.columns > 1 ? rowsHint(shown.value, verdict.value.fit.columns, MOST_ITEMS) : null
@@ -140,7 +142,9 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
       <div class="-mx-1 min-h-0 flex-1 px-1 lg:overflow-y-auto">
         <Brief :notes="notes" @sources="panel = 'sources'" />
       </div>
-      <PublishLine :warning="warning" :may-publish="!wantsSource" @show="panel = $event" />
+      <PublishLine :warning="warning" :may-publish="!wantsSource" @show="panel = $event">
+        <WhatToLoosen v-if="sieve && !wantsSource" :sieve="sieve" />
+      </PublishLine>
     </div>
     <div class="flex min-h-0 min-w-0 flex-col bg-sand">
       <div class="border-b border-rule px-4 py-2 lg:px-[26px]">
@@ -183,8 +187,8 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
           >
         </p>
       </div>
-      <div v-if="bench.result?.sieved" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]">
-        <SieveSteps :sieved="bench.result.sieved" />
+      <div v-if="sieve" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]">
+        <SieveSteps :sieve="sieve" />
       </div>
     </div>
     <SourcesPanel v-if="panel === 'sources'" @close="panel = null" />

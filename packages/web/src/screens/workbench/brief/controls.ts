@@ -2,6 +2,7 @@ import type { Control, ControlType } from '@pebblestrand/core/kinds'
 import type { Component } from 'vue'
 import ChoiceControl from './ChoiceControl.vue'
 import ColourControl from './ColourControl.vue'
+import ItemsControl from './ItemsControl.vue'
 import ListControl from './ListControl.vue'
 import NumberControl from './NumberControl.vue'
 import ObjectControl from './ObjectControl.vue'
@@ -24,6 +25,7 @@ export const controlComponents: Record<Exclude<ControlType, 'sources'>, Componen
   words: WordsControl,
   text: TextControl,
   colour: ColourControl,
+  items: ItemsControl,
   list: ListControl,
   object: ObjectControl,
 }

@@ -15,8 +15,12 @@ const formats: Record<string, string> = {
   rdfa: 'RDFa',
   'review-service': 'review service',
 }
-const comesTo = ({ rating }: FoundSource) =>
-  rating ? `${rating.mean.toFixed(1)} of 5 from ${rating.count.toLocaleString()}, ` : ''
+/** What it comes to and how many there are; one number where they are the same. */
+function comesTo({ rating, count }: FoundSource): string {
+  if (!rating) return plural(count, 'item')
+  const all = `${rating.mean.toFixed(1)} of 5 from ${rating.count.toLocaleString()}`
+  return rating.count === count ? all : `${all}, ${plural(count, 'item')}`
+}
 </script>
 
 <template>
@@ -25,7 +29,7 @@ const comesTo = ({ rating }: FoundSource) =>
       <div class="flex flex-wrap items-baseline gap-x-3">
         <h3 class="text-[16px] font-semibold">{{ feed.title }}</h3>
         <span class="text-[13px] text-soft"
-          >{{ formats[feed.format] ?? feed.format }}, {{ comesTo(feed) }}{{ plural(feed.count, 'item') }},
+          >{{ formats[feed.format] ?? feed.format }}, {{ comesTo(feed) }},
           {{ feed.address ?? shortAddress(feed.url, 44) }}</span
         >
         <span v-if="used.includes(feed.url)" class="ml-auto text-soft">in use</span>
