@@ -27,6 +27,8 @@ export const publicPaths = {
   /** Where a behaviour tells what happened at an install. */
   told: '/b1/{name}/{id}',
   font: '/fonts/{name}',
+  /** Our copies of pictures; a width and a format follow the name, which is the hash of the picture as it came. */
+  picture: '/i1/{name}',
 } as const
 
 export type PublicPath = keyof typeof publicPaths

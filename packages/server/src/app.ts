@@ -15,6 +15,7 @@ import type { Context } from './platform/context'
 import { AppError } from './platform/errors'
 import { handleErrors } from './platform/http/error-handler'
 import { healthRoutes } from './platform/http/health'
+import { pictureRoutes } from './pictures/serve'
 import { parse } from './platform/http/parse'
 import { serveOn } from './platform/http/serve'
 import { subjects } from './subjects'
@@ -66,6 +67,7 @@ export async function buildApp(
   handleErrors(app)
   await app.register(async (open) => {
     deliveryRoutes(open, memory)
+    pictureRoutes(open)
     toldRoutes(open, whole, Object.assign({}, ...subjects.map((subject) => subject.told ?? {})))
   })
   await app.register(async (own) => {

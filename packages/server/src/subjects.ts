@@ -5,6 +5,7 @@ import { counting } from './counting/subject'
 import { delivery } from './delivery/subject'
 import { find } from './find/subject'
 import { installs } from './installs/subject'
+import { pictures } from './pictures/subject'
 import { removals } from './removals/subject'
 import { sites } from './sites/subject'
 import { sources } from './sources/subject'
@@ -21,6 +22,7 @@ export const subjects: readonly Subject[] = [
   installs,
   checks,
   delivery,
+  pictures,
   counting,
   activity,
   removals,

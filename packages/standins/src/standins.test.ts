@@ -183,7 +183,7 @@ describe('the newspaper', () => {
     for (const article of articles) {
       if (article.gone) expect((await get('skerrow-post', `/${article.section}/${article.slug}`)).statusCode).toBe(404)
       else expect((await get('skerrow-post', `/${article.section}/${article.slug}`)).body).toContain('<h1>')
-      if (article.picture) expect((await get('skerrow-post', `/pictures/${article.slug}.svg`)).statusCode).toBe(200)
+      if (article.picture) expect((await get('skerrow-post', `/pictures/${article.slug}.jpg`)).statusCode).toBe(200)
     }
   })
 })

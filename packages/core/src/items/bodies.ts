@@ -6,6 +6,8 @@ export const Picture = z.object({
   width: z.number().int().positive().nullable(),
   height: z.number().int().positive().nullable(),
   alt: z.string(),
+  /** Where we serve it ourselves, and in which widths of px; left out while it has not been fetched. */
+  own: z.object({ base: z.url(), widths: z.array(z.number().int().positive()).min(1) }).optional(),
 })
 export type Picture = z.infer<typeof Picture>
 
@@ -40,6 +42,9 @@ export type BodyType = ItemBody['type']
 
 export const bodyTypes = ItemBody.options.map(({ shape }) => shape.type.value) as [BodyType, ...BodyType[]]
 
+/** Of whom or what a picture is. */
+export type PictureRole = 'author' | 'item'
+
 /** How a body of one type answers what may be asked of any. */
 interface BodyReading<B extends ItemBody> {
   /** One line that names the item in a list. */
@@ -50,6 +55,8 @@ interface BodyReading<B extends ItemBody> {
   picture(body: B): Picture | null
   /** From 1 to 5; null for what is not rated. */
   rating(body: B): number | null
+  /** The body with each of its pictures as `change` gives it; null leaves it out. */
+  withPictures(body: B, change: (picture: Picture, role: PictureRole) => Picture | null): B
 }
 
 const readings: { [T in BodyType]: BodyReading<Extract<ItemBody, { type: T }>> } = {
@@ -59,6 +66,7 @@ const readings: { [T in BodyType]: BodyReading<Extract<ItemBody, { type: T }>> }
     hasText: (body) => body.text.length > 0,
     picture: (body) => body.picture,
     rating: () => null,
+    withPictures: (body, change) => ({ ...body, picture: body.picture && change(body.picture, 'item') }),
   },
   review: {
     title: (body) =>
@@ -67,6 +75,11 @@ const readings: { [T in BodyType]: BodyReading<Extract<ItemBody, { type: T }>> }
     hasText: (body) => body.text.length > 0,
     picture: (body) => body.pictures[0] ?? null,
     rating: (body) => body.rating,
+    withPictures: (body, change) => ({
+      ...body,
+      authorPicture: body.authorPicture && change(body.authorPicture, 'author'),
+      pictures: body.pictures.flatMap((one) => change(one, 'item') ?? []),
+    }),
   },
 }
 

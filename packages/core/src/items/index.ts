@@ -1,5 +1,14 @@
 export { Item, ItemHead, itemId, sourceOf, type Entry } from './item'
-export { ArticleBody, bodyTypes, ItemBody, Picture, readingOf, ReviewBody, type BodyType } from './bodies'
+export {
+  ArticleBody,
+  bodyTypes,
+  ItemBody,
+  Picture,
+  readingOf,
+  ReviewBody,
+  type BodyType,
+  type PictureRole,
+} from './bodies'
 export { articleItem } from './article'
 export { reviewItem } from './review'
 export { gather, type SourceEntries } from './gather'

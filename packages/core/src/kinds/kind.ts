@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { BodyType, Item } from '../items'
+import type { BodyType, Item, PictureRole } from '../items'
 import type { FitSpec } from '../layout'
 import type { Order, Rule } from '../sieve'
 import type { RatingSummary } from '../stats'
@@ -65,6 +65,8 @@ export interface Content<S> {
   sourceIds(settings: S): string[]
   rules(settings: S): Rule[]
   order(settings: S): Order
+  /** Which pictures of its items are shown; none where it is left out. */
+  pictures?(settings: S): readonly PictureRole[]
   /** What to set so that one of the rules takes nothing out any more; null for one that has no setting of its own. */
   loosened?(rule: Rule): Settings | null
   /** Whether nothing is shown. Left out: where no item is left. */

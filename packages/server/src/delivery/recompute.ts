@@ -2,6 +2,7 @@ import { artefactForms, formIds, payloadOf } from '@pebblestrand/core/artefacts'
 import { Op, QueryTypes, type Transaction } from 'sequelize'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
+import { notePictures } from '../pictures/own-pictures'
 import { Page, Placement, Site } from '../sites/models'
 import { Release, Widget } from '../widgets/models'
 import { Artefact, THUMBNAIL } from './models'
@@ -43,7 +44,10 @@ export async function recomputeIn(
   if (!renderer) return
   if (!within.installIds) await storeArtefacts(context, [thumbnailOf(context, widget, renderer)], transaction)
   if (!release) return
-  if (!within.installIds) await noteEmptiness(widget, renderer, release.number, transaction)
+  if (!within.installIds) {
+    await noteEmptiness(widget, renderer, release.number, transaction)
+    await notePictures(context, widgetId, renderer.sifted, renderer.pictures, transaction)
+  }
   const where = await whereWithin(widgetId, within, transaction)
   for (let after = ''; ;) {
     const installs = await Install.findAll({

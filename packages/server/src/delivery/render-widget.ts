@@ -1,4 +1,4 @@
-import { gather } from '@pebblestrand/core/items'
+import { gather, type Item, type PictureRole } from '@pebblestrand/core/items'
 import {
   kindOf,
   readSettings,
@@ -12,6 +12,7 @@ import {
 import type { Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import { siftOffLoop } from './sift-off-loop'
+import { withOwnPictures } from '../pictures/own-pictures'
 import { Source } from '../sources/models'
 import { storedEntries } from '../sources/store-items'
 import type { Settings, Widget } from '../widgets/models'
@@ -31,6 +32,9 @@ export interface Renderer {
   sample: boolean
   /** Nothing is left to show. Never of a sample, nor of a kind without content. */
   isEmpty: boolean
+  /** What is shown, with its pictures as they are elsewhere, and which of these are shown. */
+  sifted: readonly Item[]
+  pictures: readonly PictureRole[]
   render(facts: Record<string, unknown>): { rendered: Rendered; view: View<Settings> }
 }
 
@@ -49,7 +53,9 @@ export async function rendererFor(
   const items = gather(sourceIds, await storedEntries(sourceIds, transaction))
   const sifting = siftingOf(kind, settings, items)
   const ratings = sifting ? ratingsOf(sifting.items) : undefined
-  const shown = sifting ? await siftOffLoop(threads, { ...sifting, now: new Date() }) : []
+  const sifted = sifting ? await siftOffLoop(threads, { ...sifting, now: new Date() }) : []
+  const pictures = kind.content?.pictures?.(settings) ?? []
+  const shown = await withOwnPictures({ config }, sifted, pictures, transaction)
   const context = {
     widgetName: widget.name,
     sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link, rating: s.rating }])),
@@ -58,6 +64,8 @@ export async function rendererFor(
   const view = { settings, items: shown, ratings, context: { ...context, facts: {} } }
   return {
     kind,
+    sifted,
+    pictures,
     isEmpty: Boolean(kind.content) && !sample && (kind.content!.isEmpty?.(view) ?? shown.length === 0),
     alike: !kind.facts?.length,
     sample,

@@ -9,6 +9,7 @@ import { inSteps } from '../platform/http/in-steps'
 import { windowOf } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
 import { refusalOf } from '../platform/outbound/refusal'
+import { withKnownPictures } from '../pictures/own-pictures'
 import { connectors } from './connector'
 import { describeSource, describeSources } from './describe-source'
 import { findSources } from './find-sources'
@@ -57,7 +58,8 @@ export function sourceRoutes(serve: Serve, context: Context): void {
   serve(routes.sources.items, async ({ params, query }) => {
     const source = await sourceOf(params.id)
     const { q, ...paging } = query
-    return { ...(await pageOfEntries(source.id, windowOf(paging), q)), ...paging }
+    const { rows, total } = await pageOfEntries(source.id, windowOf(paging), q)
+    return { rows: await withKnownPictures(context, rows), total, ...paging }
   })
 
   serve(routes.sources.change, async ({ params, body }) => {

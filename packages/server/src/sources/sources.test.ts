@@ -197,7 +197,7 @@ describe('a source', () => {
     expect(items[0]).toMatchObject({
       title: 'Observatory keeps its dome open for the meteor shower',
       author: 'Ada Fenwick',
-      picture: { url: system.standins('skerrow-post', '/pictures/night-of-the-dome.svg') },
+      picture: { url: system.standins('skerrow-post', '/pictures/night-of-the-dome.jpg') },
     })
   })
 

@@ -20,7 +20,7 @@ export const sectionTitle = (section: Section) => sections[section]
 export const dateOf = (article: Article, { start }: Edition) => new Date(start.getTime() - article.hoursAgo * 3_600_000)
 export const linkOf = (article: Article, { origin }: Edition) => `${origin}/${article.section}/${article.slug}`
 const html = (article: Article) => article.paragraphs.map((p) => `<p>${escape(p)}</p>`).join('')
-const picturePath = (article: Article) => `/pictures/${article.slug}.svg`
+const picturePath = (article: Article) => `/pictures/${article.slug}.jpg`
 
 /** RSS 2.0 with Media RSS pictures and Dublin Core authors. */
 export function rss(section: Section, articles: Article[], edition: Edition): string {

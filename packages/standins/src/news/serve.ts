@@ -1,6 +1,6 @@
 import type { FastifyReply, FastifyRequest } from 'fastify'
 import { escape } from '../html'
-import { drawShore } from '../sites/picture'
+import { photograph } from '../voices/pictures'
 import { articles, type Article } from './articles'
 import {
   atom,
@@ -29,12 +29,12 @@ export function serveNews(request: FastifyRequest, reply: FastifyReply, edition:
   const path = new URL(request.url, edition.origin).pathname.replace(/\/+$/, '') || '/'
   const feed = /^\/feeds\/(news|harbour|culture)\.(xml|atom|json)$/.exec(path)
   if (feed) return sendFeed(request, reply, feed[1] as Section, feed[2] as keyof typeof formats, edition)
-  const picture = /^\/pictures\/([\w-]+)\.svg$/.exec(path)
-  if (picture)
+  const picture = /^\/pictures\/([\w-]+)\.jpg$/.exec(path)
+  if (picture) {
+    reply.header('content-type', 'image/jpeg').header('cache-control', 'public, max-age=86400')
+    void photograph(picture[1]!).then((bytes) => reply.send(bytes))
     return reply
-      .header('content-type', 'image/svg+xml')
-      .header('cache-control', 'public, max-age=86400')
-      .send(drawShore(picture[1]!))
+  }
   const section = sectionNames.find((s) => path === `/${s}`)
   if (path === '/' || section) return send(reply, listing(section ?? null, edition))
   const article = articles.find((a) => path === `/${a.section}/${a.slug}` && !a.gone)
@@ -90,7 +90,7 @@ function listing(section: Section | null, edition: Edition): string {
 }
 
 function articlePage(article: Article, edition: Edition): string {
-  const picture = article.picture ? `<img src="/pictures/${article.slug}.svg" alt="">` : ''
+  const picture = article.picture ? `<img src="/pictures/${article.slug}.jpg" alt="">` : ''
   return shell(
     article.title,
     article.section,

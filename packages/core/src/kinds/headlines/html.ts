@@ -2,7 +2,12 @@ import { address, escapeText, escapeAttribute } from '../../markup'
 import { clickGroup } from '../groups'
 import type { View } from '../kind'
 import type { HeadlinesSettings } from './settings'
+import { pictureHtml } from '../picture-html'
+import { THUMB } from './box'
 import { headlinesOf, type Headline } from './view'
+
+/** Px: a picture across a cell of a grid, as wide as most are. */
+const PICTURE_WIDTH = 400
 
 export function headlinesHtml(view: View<HeadlinesSettings>): string {
   const { heading, items } = headlinesOf(view)
@@ -15,10 +20,8 @@ export function headlinesHtml(view: View<HeadlinesSettings>): string {
 }
 
 function cell(item: Headline, settings: HeadlinesSettings): string {
-  const src = address(item.picture?.url ?? null)
-  const picture = src
-    ? `<img class="p" src="${src}" alt="${escapeAttribute(item.picture!.alt)}" loading="lazy" decoding="async">`
-    : ''
+  const width = settings.picture === 'left' ? THUMB : PICTURE_WIDTH
+  const picture = item.picture ? pictureHtml(item.picture, { className: 'p', width }) : ''
   const meta = [
     item.author && escapeText(item.author),
     item.date && `<time datetime="${escapeAttribute(item.iso ?? '')}">${escapeText(item.date)}</time>`,

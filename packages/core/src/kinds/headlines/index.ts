@@ -29,6 +29,7 @@ export const headlines: Kind<HeadlinesSettings> = {
     sourceIds: sources.sourceIds,
     rules: sieveGroup.rules,
     order: sieveGroup.order,
+    pictures: ({ picture }) => (picture === 'none' ? [] : ['item']),
     loosened: sieveGroup.loosened,
   },
   box,

@@ -1,4 +1,4 @@
-import { readingOf, type Item } from '../../items'
+import { readingOf, type Item, type Picture } from '../../items'
 import { datesGroup, headingGroup } from '../groups'
 import { excerptOf } from '../excerpt'
 import type { View } from '../kind'
@@ -13,7 +13,7 @@ export interface Headline {
   date: string
   /** Machine-readable date for `<time datetime>`. */
   iso: string | null
-  picture: { url: string; alt: string } | null
+  picture: Picture | null
 }
 
 /** What is said: the heading and each headline, every word as it will stand there. */
@@ -31,6 +31,6 @@ function headline({ author, publishedAt, link, body }: Item, settings: Headlines
     author: settings.author ? (author ?? '') : '',
     date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt) : '',
     iso: publishedAt,
-    picture: settings.picture === 'none' || !picture ? null : { url: picture.url, alt: picture.alt },
+    picture: settings.picture === 'none' ? null : picture,
   }
 }

@@ -1,0 +1,94 @@
+import { readingOf, type Item, type Picture as ItemPicture, type PictureRole } from '@pebblestrand/core/items'
+import { pathTo } from '@pebblestrand/core/wire'
+import { Op, type Transaction } from 'sequelize'
+import type { Context } from '../platform/context'
+import { AGAIN_MS, picturesJob } from './fetch-pictures'
+import { Picture, WidgetPicture } from './models'
+
+/** Where the pictures of some items come from, of those that are shown. */
+function addressesIn(items: readonly Pick<Item, 'body'>[], shown: readonly PictureRole[]): string[] {
+  const found = new Set<string>()
+  for (const { body } of items)
+    readingOf(body).withPictures(body, (picture, role) => {
+      if (shown.includes(role)) found.add(picture.url)
+      return picture
+    })
+  return [...found]
+}
+
+/** Our copies of pictures, by the address each came from; those that could not be had are there with null. */
+export async function knownPictures(
+  { config }: Pick<Context, 'config'>,
+  urls: readonly string[],
+  transaction?: Transaction,
+): Promise<Map<string, NonNullable<ItemPicture['own']> | null>> {
+  if (!urls.length) return new Map()
+  const rows = await Picture.findAll({ where: { sourceUrl: [...urls] }, transaction })
+  return new Map(
+    rows.map(({ sourceUrl, contentHash, widths }) => [
+      sourceUrl,
+      contentHash ? { base: config.origin + pathTo('picture', contentHash), widths } : null,
+    ]),
+  )
+}
+
+/** Items as visitors get them: with our copies of the pictures that are shown. One that we have no copy of is left out. */
+export async function withOwnPictures(
+  context: Pick<Context, 'config'>,
+  items: readonly Item[],
+  shown: readonly PictureRole[],
+  transaction?: Transaction,
+): Promise<Item[]> {
+  const urls = addressesIn(items, shown)
+  const known = await knownPictures(context, urls, transaction)
+  return items.map((item) => ({
+    ...item,
+    body: readingOf(item.body).withPictures(item.body, (picture) => {
+      const own = known.get(picture.url)
+      return own ? { ...picture, own } : null
+    }),
+  }))
+}
+
+/** Entries as an editor's bench gets them: our copies where there are some, else the pictures as they are elsewhere. */
+export async function withKnownPictures<E extends Pick<Item, 'body'>>(
+  context: Pick<Context, 'config'>,
+  entries: readonly E[],
+): Promise<E[]> {
+  const urls = addressesIn(entries, ['item', 'author'])
+  const known = await knownPictures(context, urls)
+  return entries.map((entry) => ({
+    ...entry,
+    body: readingOf(entry.body).withPictures(entry.body, (picture) => {
+      const own = known.get(picture.url)
+      return own === null ? null : { ...picture, ...(own ? { own } : {}) }
+    }),
+  }))
+}
+
+/** Notes which pictures a widget's newest release shows, and has those fetched that are missing or may be had by now. */
+export async function notePictures(
+  context: Context,
+  widgetId: string,
+  items: readonly Item[],
+  shown: readonly PictureRole[],
+  transaction: Transaction,
+): Promise<void> {
+  const urls = addressesIn(items, shown)
+  const rows = urls.length ? await Picture.findAll({ where: { sourceUrl: urls }, transaction }) : []
+  await WidgetPicture.destroy({
+    where: { widgetId, pictureId: { [Op.notIn]: rows.map(({ id }) => id) } },
+    transaction,
+  })
+  await WidgetPicture.bulkCreate(
+    rows.map(({ id }) => ({ widgetId, pictureId: id })),
+    { ignoreDuplicates: true, transaction },
+  )
+  const settled = new Set(
+    rows
+      .filter(({ contentHash, triedAt }) => contentHash !== null || triedAt.getTime() > Date.now() - AGAIN_MS)
+      .map(({ sourceUrl }) => sourceUrl),
+  )
+  const wanted = urls.filter((url) => !settled.has(url))
+  if (wanted.length) await context.queue.sendMany(picturesJob, [{ widgetId, urls: wanted }], transaction)
+}

@@ -1,0 +1,153 @@
+import { createServer, type Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import type { Payload } from '@pebblestrand/core/artefacts'
+import sharp from 'sharp'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { planned, setScene } from '../testing/scene'
+import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { fetchPictures } from './fetch-pictures'
+import { Picture, PictureCopy, WidgetPicture } from './models'
+import { copiesOf, NoPicture, WIDTHS } from './resize'
+import { tidyPictures } from './tidy'
+
+const plain = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#2a6' } })
+const jpeg = (width: number, height: number) => plain(width, height).jpeg().toBuffer()
+
+describe('copies', () => {
+  it('stand in each width that is smaller, in WebP and JPEG, no wider than the picture is', async () => {
+    const copies = await copiesOf(await jpeg(1600, 900))
+    expect(copies.map(({ width, format }) => `${width}.${format}`).sort()).toEqual(
+      WIDTHS.flatMap((width) => [`${width}.webp`, `${width}.jpg`]).sort(),
+    )
+    for (const { width, format, bytes } of copies)
+      expect(await sharp(bytes).metadata()).toMatchObject({
+        width,
+        height: Math.round((width * 900) / 1600),
+        format: format === 'jpg' ? 'jpeg' : 'webp',
+      })
+    expect([...new Set((await copiesOf(await jpeg(200, 300))).map(({ width }) => width))]).toEqual([96, 200])
+  })
+  it('are upright and know nothing of where the picture was taken', async () => {
+    const sideways = await plain(400, 200)
+      .withMetadata({ orientation: 6 })
+      .withExif({ IFD0: { Copyright: 'Somebody' } })
+      .jpeg()
+      .toBuffer()
+    const [copy] = await copiesOf(sideways)
+    const { width, height, exif, orientation } = await sharp(copy!.bytes).metadata()
+    expect([width, height, exif, orientation]).toEqual([96, 192, undefined, undefined])
+  })
+  it.each([
+    [
+      'an SVG',
+      () => Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="50" height="50"><script>1</script></svg>'),
+    ],
+    ['a PDF', () => Buffer.from('%PDF-1.4\n1 0 obj <<>> endobj')],
+    ['a web page', () => Buffer.from('<!DOCTYPE html><p>Not here</p>')],
+    ['nothing', () => Buffer.alloc(0)],
+    ['a picture of one pixel, that counts visits', () => jpeg(1, 1)],
+    ['half a picture', async () => (await plain(900, 900).png().toBuffer()).subarray(0, 900)],
+  ])('are not made of %s', async (_, bytes) => {
+    await expect(copiesOf(await bytes())).rejects.toThrow(NoPicture)
+  })
+})
+
+describe('pictures of a widget', () => {
+  let system: TestSystem
+  let ada: Person
+  let host: Server
+  let at: string
+  let asked: string[] = []
+  let publicId: string
+  let widgetId: string
+
+  beforeAll(async () => {
+    const good = await jpeg(800, 450)
+    host = createServer((request, response) => {
+      asked.push(request.url!)
+      if (request.url!.startsWith('/feed')) {
+        const items = ['good', 'gone', 'drawn'].map((name) => ({
+          id: name,
+          title: `Item ${name}`,
+          content_text: 'Words',
+          image: `${at}/${name}`,
+        }))
+        response.setHeader('content-type', 'application/feed+json')
+        return void response.end(
+          JSON.stringify({ version: 'https://jsonfeed.org/version/1.1', title: 'Pictures', items }),
+        )
+      }
+      if (request.url === '/good') return void response.end(good)
+      if (request.url === '/drawn') return void response.end('<svg xmlns="http://www.w3.org/2000/svg"/>')
+      response.statusCode = 404
+      response.end()
+    })
+    await new Promise<void>((resolve) => host.listen(0, '127.0.0.1', resolve))
+    at = `http://pictures.localhost:${(host.address() as AddressInfo).port}`
+    system = await startTestSystem()
+    ada = await new Person(system.app).join()
+    const scene = await setScene(system, ada)
+    const { id } = (await ada.post('/api/sources', { url: `${at}/feed` })).body as { id: string }
+    widgetId = (
+      (await ada.post('/api/widgets', { kind: 'headlines', starter: 'list-with-pictures', name: 'Seen' })).body as {
+        id: string
+      }
+    ).id
+    const { draft } = (await ada.get(`/api/widgets/${widgetId}`)).body as {
+      draft: { settings: object; version: number }
+    }
+    await ada.put(`/api/widgets/${widgetId}/draft`, {
+      settings: { ...draft.settings, sources: [id] },
+      version: draft.version,
+    })
+    await ada.post(`/api/widgets/${widgetId}/releases`, { version: draft.version + 1 })
+    publicId = (await planned(ada, scene, 'main', widgetId)).publicId
+    await system.work()
+  })
+  afterAll(async () => {
+    await system.stop()
+    host.close()
+  })
+
+  const html = async () => (await system.app.inject({ url: `/p2/${publicId}.json` })).json<Payload>().html
+
+  it('are ours, in two formats; what cannot be had is left out, and visitors call nobody else', async () => {
+    await expect.poll(html, { timeout: 4000 }).toContain('<picture>')
+    const shown = await html()
+    expect(shown.match(/<img/g)).toHaveLength(1)
+    expect(shown).not.toContain(at)
+    const address = /src="(https:\/\/strand\.example\/i1\/[\w-]+-96\.jpg)"/.exec(shown)![1]!
+    const answer = await system.app.inject({ url: new URL(address).pathname })
+    expect(answer.headers).toMatchObject({
+      'content-type': 'image/jpeg',
+      'cache-control': 'public, max-age=31536000, immutable',
+      'cross-origin-resource-policy': 'cross-origin',
+    })
+    expect((await sharp(answer.rawPayload).metadata()).width).toBe(96)
+    expect((await system.app.inject({ url: new URL(address).pathname.replace('-96', '-97') })).statusCode).toBe(404)
+    expect((await system.app.inject({ url: '/i1/../secret' })).statusCode).not.toBe(200)
+  })
+  it('are fetched once, failures too', async () => {
+    asked = []
+    const urls = ['/good', '/gone', '/drawn'].map((path) => at + path)
+    await fetchPictures(system.context, { widgetId, urls })
+    expect(asked).toEqual([])
+    const rows = await Picture.findAll({ order: [['sourceUrl', 'ASC']] })
+    expect(rows.map(({ sourceUrl, problem }) => [new URL(sourceUrl).pathname, problem])).toEqual([
+      ['/drawn', 'It is no JPEG, PNG, WebP, GIF or AVIF.'],
+      ['/gone', 'The address answers with error 404.'],
+      ['/good', null],
+    ])
+  })
+  it('stay while a release shows them, and go some days after', async () => {
+    await Picture.update({ usedAt: new Date('2026-01-01') }, { where: {} })
+    await tidyPictures(system.context)
+    expect(await Picture.count()).toBe(3)
+    await WidgetPicture.destroy({ where: {} })
+    await tidyPictures(system.context)
+    expect(await Picture.count()).toBe(3)
+    await Picture.update({ usedAt: new Date('2026-01-01') }, { where: {} })
+    await tidyPictures(system.context)
+    expect([await Picture.count(), await PictureCopy.count()]).toEqual([0, 0])
+  })
+})

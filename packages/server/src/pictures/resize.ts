@@ -1,0 +1,75 @@
+import sharp from 'sharp'
+
+// Only what sites show to people is opened: no SVG, no PDF, nothing that runs a program of its own.
+sharp.block({ operation: ['VipsForeignLoad'] })
+sharp.unblock({
+  operation: [
+    'VipsForeignLoadJpegBuffer',
+    'VipsForeignLoadPngBuffer',
+    'VipsForeignLoadWebpBuffer',
+    'VipsForeignLoadNsgifBuffer',
+    'VipsForeignLoadHeifBuffer',
+  ],
+})
+sharp.cache(false)
+
+/** Px: copies for a face, a small picture, one beside a text, one across a column; each twice as dense screens want it. */
+export const WIDTHS = [96, 320, 640, 1280]
+/** Px: what is smaller counts visits, what is larger is no picture for a page. */
+const SIDES = { least: 8, most: 12_000 }
+const MOST_PIXELS = 50_000_000
+const FORMATS = new Set(['jpeg', 'png', 'webp', 'gif', 'heif'])
+
+export class NoPicture extends Error {}
+
+export interface Copy {
+  width: number
+  format: 'webp' | 'jpg'
+  bytes: Buffer
+}
+
+/**
+ * Copies of a picture in the widths needed, in WebP and JPEG, upright, without what a camera wrote into it (EXIF, place).
+ * Throws NoPicture where the bytes are none that is shown.
+ */
+export async function copiesOf(bytes: Uint8Array): Promise<Copy[]> {
+  if (!bytes.length) throw new NoPicture('There is nothing at its address.')
+  const open = () => sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+  const {
+    format,
+    width = 0,
+    height = 0,
+  } = await open()
+    .metadata()
+    .catch(() => {
+      throw new NoPicture('It is no JPEG, PNG, WebP, GIF or AVIF.')
+    })
+  if (!FORMATS.has(format)) throw new NoPicture('It is no JPEG, PNG, WebP, GIF or AVIF.')
+  const [short, long] = [Math.min(width, height), Math.max(width, height)]
+  if (short < SIDES.least || long > SIDES.most) throw new NoPicture(`It is ${width} by ${height} px.`)
+  const upright = (await open().autoOrient().toBuffer({ resolveWithObject: true }).catch(asNoPicture)).info
+  const fitting = WIDTHS.filter((one) => one < upright.width)
+  const widths = fitting.length < WIDTHS.length ? [...fitting, Math.min(upright.width, WIDTHS.at(-1)!)] : fitting
+  const copies = await Promise.all(
+    [...new Set(widths)].map(async (px): Promise<Copy[]> => {
+      const resized = open().autoOrient().resize({ width: px, withoutEnlargement: true })
+      return [
+        { width: px, format: 'webp', bytes: await resized.clone().webp({ quality: 78 }).toBuffer() },
+        {
+          width: px,
+          format: 'jpg',
+          bytes: await resized
+            .clone()
+            .flatten({ background: '#ffffff' })
+            .jpeg({ quality: 80, mozjpeg: true })
+            .toBuffer(),
+        },
+      ]
+    }),
+  ).catch(asNoPicture)
+  return copies.flat()
+}
+
+const asNoPicture = (): never => {
+  throw new NoPicture('It is damaged.')
+}

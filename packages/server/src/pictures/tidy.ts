@@ -1,0 +1,21 @@
+import type { Context } from '../platform/context'
+
+/** Pages that browsers and caches keep show a picture for a while after no release does any more. */
+const KEPT = '2 days'
+
+const UNUSED = `
+DELETE FROM pictures p WHERE p.used_at < now() - interval '${KEPT}'
+  AND NOT EXISTS (SELECT 1 FROM widget_pictures w WHERE w.picture_id = p.id)`
+const TOUCH = `
+UPDATE pictures p SET used_at = now() WHERE EXISTS (SELECT 1 FROM widget_pictures w WHERE w.picture_id = p.id)`
+const BARE = `
+DELETE FROM picture_copies c WHERE NOT EXISTS (SELECT 1 FROM pictures p WHERE p.content_hash = c.content_hash)`
+
+/** Pictures that no widget's newest release shows go, some days after they were shown last. */
+export async function tidyPictures({ db }: Pick<Context, 'db'>): Promise<void> {
+  await db.transaction(async (transaction) => {
+    await db.query(TOUCH, { transaction })
+    await db.query(UNUSED, { transaction })
+    await db.query(BARE, { transaction })
+  })
+}
