@@ -1,4 +1,4 @@
-import { bodyTypes, Item } from '@pebblestrand/core/items'
+import { bodyTypes, Item, Picture } from '@pebblestrand/core/items'
 import { z } from 'zod'
 import { IdParams, line, paged, Paging, Time, wholeNumber, words } from './fields'
 import { route } from './route'
@@ -17,6 +17,8 @@ export const SourceInfo = z.object({
   intervalMinutes: z.number(),
   /** What its ratings come to as it says itself; null where it says nothing. */
   rating: z.object({ mean: z.number(), count: z.number() }).nullable(),
+  /** Of the place or the thing itself. */
+  picture: Picture.nullable(),
   /** A person has stopped it. */
   paused: z.boolean(),
   /** The account it is read by; null where anyone may read it. */

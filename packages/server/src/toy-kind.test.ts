@@ -40,7 +40,7 @@ const overPage: Kind<ToySettings> = {
   ...withoutBox,
   id: 'toy-tide-bell',
   name: 'Tide bell',
-  presence: { overPage: true },
+  presence: () => ({ overPage: true }),
 }
 
 let system: TestSystem

@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { BodyType, Item, PictureRole } from '../items'
+import type { BodyType, Item, Picture, PictureRole } from '../items'
 import type { FitSpec } from '../layout'
 import type { Order, Rule } from '../sieve'
 import type { RatingSummary } from '../stats'
@@ -21,7 +21,16 @@ export interface RenderContext {
   /** Said where a frame or a section needs a title. */
   widgetName: string
   /** `rating`: what a source says its ratings come to, of all there are. */
-  sources: Record<string, { title: string; link: string | null; rating?: { mean: number; count: number } | null }>
+  sources: Record<
+    string,
+    {
+      title: string
+      link: string | null
+      rating?: { mean: number; count: number } | null
+      /** Of the place or the thing itself. */
+      picture?: Picture | null
+    }
+  >
   /** What the server knows of an install beside its items, by name (`Kind.facts`); a kind reads only its own. */
   facts: Record<string, unknown>
 }
@@ -67,6 +76,8 @@ export interface Content<S> {
   order(settings: S): Order
   /** Which pictures of its items are shown; none where it is left out. */
   pictures?(settings: S): readonly PictureRole[]
+  /** Whether the sources' own pictures are shown. */
+  sourcePicture?(settings: S): boolean
   /** What to set so that one of the rules takes nothing out any more; null for one that has no setting of its own. */
   loosened?(rule: Rule): Settings | null
   /** Whether nothing is shown. Left out: where no item is left. */
@@ -105,7 +116,8 @@ export interface Kind<S = Settings> {
   render(view: View<S>): Rendered
   content?: Content<S>
   box?: Box<S>
-  presence?: Presence
+  /** Over the page, with these settings; null where it stands in a placement. */
+  presence?(settings: S): Presence | null
   /** Names of what the server is to know of each install (`RenderContext.facts`); left out: every install looks alike. */
   facts?: readonly string[]
   /** Colours that must be readable on each other; an unset one is the site's. */

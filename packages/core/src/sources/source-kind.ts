@@ -1,4 +1,4 @@
-import type { BodyType, Entry } from '../items'
+import type { BodyType, Entry, Picture } from '../items'
 
 /** What a document of a source holds, after reading. */
 export interface ReadSource {
@@ -10,6 +10,8 @@ export interface ReadSource {
   language: string | null
   /** What its ratings come to as it says itself, of all there are and not only those listed; null where it says nothing. */
   rating?: { mean: number; count: number } | null
+  /** Of the place or the thing itself; null where there is none. */
+  picture?: Picture | null
   /** In the order of the document, doubles by key left out. */
   entries: Entry[]
 }

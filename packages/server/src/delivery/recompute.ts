@@ -46,7 +46,7 @@ export async function recomputeIn(
   if (!release) return
   if (!within.installIds) {
     await noteEmptiness(widget, renderer, release.number, transaction)
-    await notePictures(context, widgetId, renderer.sifted, renderer.pictures, transaction)
+    await notePictures(context, widgetId, renderer.pictures, transaction)
   }
   const where = await whereWithin(widgetId, within, transaction)
   for (let after = ''; ;) {

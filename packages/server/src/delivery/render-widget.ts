@@ -1,4 +1,4 @@
-import { gather, type Item, type PictureRole } from '@pebblestrand/core/items'
+import { gather } from '@pebblestrand/core/items'
 import {
   kindOf,
   readSettings,
@@ -12,7 +12,7 @@ import {
 import type { Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import { siftOffLoop } from './sift-off-loop'
-import { withOwnPictures } from '../pictures/own-pictures'
+import { addressesIn, knownPictures, ownPicture, withOwnPictures } from '../pictures/own-pictures'
 import { Source } from '../sources/models'
 import { storedEntries } from '../sources/store-items'
 import type { Settings, Widget } from '../widgets/models'
@@ -32,9 +32,8 @@ export interface Renderer {
   sample: boolean
   /** Nothing is left to show. Never of a sample, nor of a kind without content. */
   isEmpty: boolean
-  /** What is shown, with its pictures as they are elsewhere, and which of these are shown. */
-  sifted: readonly Item[]
-  pictures: readonly PictureRole[]
+  /** Where the pictures that are shown come from. */
+  pictures: readonly string[]
   render(facts: Record<string, unknown>): { rendered: Rendered; view: View<Settings> }
 }
 
@@ -56,16 +55,22 @@ export async function rendererFor(
   const sifted = sifting ? await siftOffLoop(threads, { ...sifting, now: new Date() }) : []
   const pictures = kind.content?.pictures?.(settings) ?? []
   const shown = await withOwnPictures({ config }, sifted, pictures, transaction)
+  const places = kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.picture?.url ?? []) : []
+  const known = await knownPictures({ config }, places, transaction)
   const context = {
     widgetName: widget.name,
-    sources: Object.fromEntries(sources.map((s) => [s.id, { title: s.title, link: s.link, rating: s.rating }])),
+    sources: Object.fromEntries(
+      sources.map((s) => [
+        s.id,
+        { title: s.title, link: s.link, rating: s.rating, picture: ownPicture(s.picture, known) },
+      ]),
+    ),
   }
   const sample = Boolean(kind.content) && !sourceIds.length
   const view = { settings, items: shown, ratings, context: { ...context, facts: {} } }
   return {
     kind,
-    sifted,
-    pictures,
+    pictures: [...addressesIn(sifted, pictures), ...places],
     isEmpty: Boolean(kind.content) && !sample && (kind.content!.isEmpty?.(view) ?? shown.length === 0),
     alike: !kind.facts?.length,
     sample,

@@ -1,5 +1,5 @@
 import { advise } from '@pebblestrand/core/advice'
-import { kindOf } from '@pebblestrand/core/kinds'
+import { kindOf, readSettings } from '@pebblestrand/core/kinds'
 import { methodIds, type MethodId } from '@pebblestrand/core/methods'
 import { profiles } from '@pebblestrand/core/platforms'
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
@@ -51,6 +51,15 @@ async function pageFor({ pageId, siteId }: WantedInstall): Promise<Page> {
   return page
 }
 
+/** Whether a widget, as it is published, stands over the page. */
+async function standsOverPage(widget: Widget): Promise<boolean> {
+  const kind = kindOf(widget.kind)
+  if (!kind?.presence) return false
+  const release = await Release.findOne({ where: { widgetId: widget.id }, order: [['number', 'DESC']] })
+  const { settings, kindVersion } = release ?? { settings: widget.draft, kindVersion: widget.kindVersion }
+  return kind.presence(readSettings(kind, settings, kindVersion))?.overPage ?? false
+}
+
 /** The placement, where the widget's kind wants one. */
 async function placementFor(widget: Widget, page: Page, id: string | null): Promise<Placement | null> {
   const wrong = (message: string) =>
@@ -58,7 +67,7 @@ async function placementFor(widget: Widget, page: Page, id: string | null): Prom
       message: `placementId: ${message}.`,
       issues: [{ field: 'placementId', message }],
     })
-  const overPage = kindOf(widget.kind)?.presence?.overPage ?? false
+  const overPage = await standsOverPage(widget)
   if (!id) {
     if (overPage) return null
     throw wrong('is missing: this widget stands in a placement')

@@ -6,7 +6,7 @@ import { AGAIN_MS, picturesJob } from './fetch-pictures'
 import { Picture, WidgetPicture } from './models'
 
 /** Where the pictures of some items come from, of those that are shown. */
-function addressesIn(items: readonly Pick<Item, 'body'>[], shown: readonly PictureRole[]): string[] {
+export function addressesIn(items: readonly Pick<Item, 'body'>[], shown: readonly PictureRole[]): string[] {
   const found = new Set<string>()
   for (const { body } of items)
     readingOf(body).withPictures(body, (picture, role) => {
@@ -32,6 +32,15 @@ export async function knownPictures(
   )
 }
 
+/** A picture with our copies of it; null where we have none. */
+export function ownPicture(
+  picture: ItemPicture | null,
+  known: ReadonlyMap<string, ItemPicture['own'] | null>,
+): ItemPicture | null {
+  const own = picture && known.get(picture.url)
+  return own ? { ...picture, own } : null
+}
+
 /** Items as visitors get them: with our copies of the pictures that are shown. One that we have no copy of is left out. */
 export async function withOwnPictures(
   context: Pick<Context, 'config'>,
@@ -43,10 +52,7 @@ export async function withOwnPictures(
   const known = await knownPictures(context, urls, transaction)
   return items.map((item) => ({
     ...item,
-    body: readingOf(item.body).withPictures(item.body, (picture) => {
-      const own = known.get(picture.url)
-      return own ? { ...picture, own } : null
-    }),
+    body: readingOf(item.body).withPictures(item.body, (picture) => ownPicture(picture, known)),
   }))
 }
 
@@ -70,12 +76,10 @@ export async function withKnownPictures<E extends Pick<Item, 'body'>>(
 export async function notePictures(
   context: Context,
   widgetId: string,
-  items: readonly Item[],
-  shown: readonly PictureRole[],
+  urls: readonly string[],
   transaction: Transaction,
 ): Promise<void> {
-  const urls = addressesIn(items, shown)
-  const rows = urls.length ? await Picture.findAll({ where: { sourceUrl: urls }, transaction }) : []
+  const rows = urls.length ? await Picture.findAll({ where: { sourceUrl: [...urls] }, transaction }) : []
   await WidgetPicture.destroy({
     where: { widgetId, pictureId: { [Op.notIn]: rows.map(({ id }) => id) } },
     transaction,

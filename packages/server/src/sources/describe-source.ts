@@ -15,6 +15,7 @@ type Info = Pick<
   | 'intervalMinutes'
   | 'cut'
   | 'rating'
+  | 'picture'
   | 'paused'
   | 'state'
   | 'accountId'
@@ -22,7 +23,7 @@ type Info = Pick<
 
 /** A source as a widget's bench knows it. */
 export const sourceInfo = (source: Info, account: string | null = null) => {
-  const { id, kind, title, link, url, problem, okAt, intervalMinutes, rating, paused } = source
+  const { id, kind, title, link, url, problem, okAt, intervalMinutes, rating, picture, paused } = source
   return {
     id,
     kind,
@@ -33,6 +34,7 @@ export const sourceInfo = (source: Info, account: string | null = null) => {
     okAt,
     intervalMinutes,
     rating,
+    picture,
     paused,
     account,
     connects: kind === reviewService.id,

@@ -11,7 +11,7 @@ UPDATE sources SET content_hash = NULL, etag = NULL, last_modified = NULL;
 export const services = {
   name: '0016-source-services',
   sql: `
-ALTER TABLE sources ADD COLUMN state jsonb, ADD COLUMN paused boolean NOT NULL DEFAULT false;
+ALTER TABLE sources ADD COLUMN state jsonb, ADD COLUMN paused boolean NOT NULL DEFAULT false, ADD COLUMN picture jsonb;
 CREATE TABLE source_accounts (
   id uuid PRIMARY KEY DEFAULT gen_random_uuid(),
   kind text NOT NULL,

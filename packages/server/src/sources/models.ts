@@ -1,4 +1,4 @@
-import type { ItemBody } from '@pebblestrand/core/items'
+import type { ItemBody, Picture } from '@pebblestrand/core/items'
 import type { Cut } from '@pebblestrand/core/sources'
 import {
   Model,
@@ -49,6 +49,8 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
   declare cut: CreationOptional<Cut>
   /** What its ratings come to as it says itself. */
   declare rating: CreationOptional<{ mean: number; count: number } | null>
+  /** Of the place or the thing itself. */
+  declare picture: CreationOptional<Picture | null>
   declare problem: CreationOptional<SourceProblem | null>
   /** What its sort remembers from one reading to the next. */
   declare state: CreationOptional<Record<string, unknown> | null>
@@ -113,6 +115,7 @@ export function defineSources(sequelize: Sequelize): void {
       failures: integer(0),
       cut: json({}),
       rating: maybeJson(),
+      picture: maybeJson(),
       problem: maybeJson(),
       state: maybeJson(),
       paused: yesNo(),

@@ -62,6 +62,7 @@ const copyOf = ({ etag, lastModified, hash, state, read }: Copy) => ({
   state: state ?? null,
   cut: read.cut,
   rating: read.rating ?? null,
+  picture: read.picture ?? null,
 })
 
 const wellNow = (source: Source) => {

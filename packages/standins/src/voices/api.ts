@@ -48,14 +48,14 @@ export function apiRoutes(app: FastifyInstance, voices: Voices): void {
     asked.set(caller, [...recent, now])
   })
 
-  app.get('/api/places', ({ query }) => {
-    const { q } = z.object({ q: z.string().max(200) }).parse(query)
-    return { places: voices.find(q).map((place) => described(voices, place)) }
+  app.get('/api/places', (request) => {
+    const { q } = z.object({ q: z.string().max(200) }).parse(request.query)
+    return { places: voices.find(q).map((place) => described(voices, place, originOf(request))) }
   })
 
-  app.get('/api/places/:id', ({ params }, reply) => {
-    const place = voices.place((params as { id: string }).id)
-    return place ? described(voices, place) : problem(reply, 404, 'no-such-place')
+  app.get('/api/places/:id', (request, reply) => {
+    const place = voices.place((request.params as { id: string }).id)
+    return place ? described(voices, place, originOf(request)) : problem(reply, 404, 'no-such-place')
   })
 
   app.get('/api/places/:id/reviews', (request, reply) => {
@@ -70,7 +70,7 @@ export function apiRoutes(app: FastifyInstance, voices: Voices): void {
     if (sort === 'changed') given.sort((a, b) => (a.changedAt < b.changedAt ? 1 : a.changedAt > b.changedAt ? -1 : 0))
     const page = given.slice(after, after + limit)
     return {
-      reviews: page.map((review) => written(review, `${request.protocol}://${request.host}`)),
+      reviews: page.map((review) => written(review, originOf(request))),
       total: newest.length,
       given: given.length,
       next: after + limit < given.length ? after + limit : null,
@@ -88,10 +88,22 @@ export function apiRoutes(app: FastifyInstance, voices: Voices): void {
   })
 }
 
-const described = (voices: Voices, place: Place) => {
+const originOf = ({ protocol, host }: FastifyRequest) => `${protocol}://${host}`
+
+const described = (voices: Voices, place: Place, origin: string) => {
   const { id, name, category, address, position, slug } = place
   const { mean, count } = voices.summary(place)
-  return { id, name, category, address, position, page: `/places/${slug}`, rating: count ? mean : null, count }
+  return {
+    id,
+    name,
+    category,
+    address,
+    position,
+    page: `/places/${slug}`,
+    rating: count ? mean : null,
+    count,
+    picture: `${origin}/photographs/${slug}.jpg`,
+  }
 }
 
 const written = (

@@ -1,5 +1,12 @@
 import { gather, type Entry } from '@pebblestrand/core/items'
-import { kindOf, renderSample, renderWidget, type Rendered, type Settings } from '@pebblestrand/core/kinds'
+import {
+  kindOf,
+  renderSample,
+  renderWidget,
+  type RenderContext,
+  type Rendered,
+  type Settings,
+} from '@pebblestrand/core/kinds'
 import { benchSieve, type BenchSieve } from './bench-sieve'
 
 /** What the bench asks to be rendered; everything in it can be sent to a worker. */
@@ -8,7 +15,7 @@ export interface BenchRequest {
   /** As the kind's schema has read them. */
   settings: Settings
   widgetName: string
-  sources: Record<string, { title: string; link: string | null; rating: { mean: number; count: number } | null }>
+  sources: RenderContext['sources']
   now: string
   origin: string
 }

@@ -4,6 +4,7 @@ import { choice, text } from '../setting'
 interface HeadingSettings {
   title: 'source' | 'own' | 'none'
   titleText: string
+  description: string
 }
 
 /** The words above the widget. A page often has its own. */
@@ -20,6 +21,7 @@ export const headingGroup = {
       before: ', ',
       when: (s) => s.title === 'own',
     }),
+    description: text(300, 'no description', { label: 'Description', paragraph: 'words', before: ', with ' }),
   },
   /** '' where there is none; of several sources the first that has a title. */
   heading(s: HeadingSettings, sourceIds: readonly string[], { sources }: RenderContext): string {

@@ -1,4 +1,5 @@
 export { amountGroup } from './amount'
+export { arrangementGroup, type MovingWords } from './arrangement'
 export { clickGroup } from './click'
 export { columnsGroup } from './columns'
 export { datesGroup } from './dates'

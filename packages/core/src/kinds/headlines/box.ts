@@ -27,7 +27,7 @@ export const headlinesFit = (settings: HeadlinesSettings): FitSpec =>
 export const box: Box<HeadlinesSettings> = { one: 'a headline', fit: headlinesFit, height }
 
 function height(view: View<HeadlinesSettings>, width: number): number {
-  const { heading, items } = headlinesOf(view)
+  const { heading, description, items } = headlinesOf(view)
   const spec = headlinesFit(view.settings)
   const { columns, cell } = fit(width, spec)
   const heights = items.map((item) => cellHeight(item, cell, view.settings.picture))
@@ -35,7 +35,10 @@ function height(view: View<HeadlinesSettings>, width: number): number {
   const above = heading
     ? textHeight(heading.length, width - 2 * spec.padding, HEADING.size, HEADING.line) + HEADING.below
     : 0
-  return Math.ceil(above + body + 2 * spec.padding)
+  const said = description
+    ? textHeight(description.length, width - 2 * spec.padding, TEXT.size, TEXT.line) + HEADING.below
+    : 0
+  return Math.ceil(above + said + body + 2 * spec.padding)
 }
 
 function cellHeight(item: Headline, cell: number, picture: HeadlinesSettings['picture']): number {

@@ -16,6 +16,7 @@ export function headlinesCss(settings: HeadlinesSettings): string {
     `:host{display:block;container-type:inline-size}` +
     `.w{${lookGroup.css(settings)}}` +
     `.h{margin:0 0 12px;font-size:20px;line-height:1.2;font-weight:700}` +
+    `.e{margin:0 0 12px;font-size:14px;line-height:1.45}` +
     `.l{list-style:none;margin:0;padding:0;display:grid;gap:${settings.gap}px;grid-template-columns:minmax(0,1fr)}` +
     columns +
     `.c{min-width:0}${cell}.p{display:block;object-fit:cover;border-radius:${settings.radius}px;background:#8882}` +

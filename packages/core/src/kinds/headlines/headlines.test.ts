@@ -95,7 +95,7 @@ describe('brief', () => {
         'In a grid of 3 columns, 16 px apart; picture at the left, excerpt of 100 letters; author off, date shown.',
         "In the site's own font, accent #17665A, text the site's own, on no background, corners 4 px.",
         'It opens the original in a new tab.',
-        'Headed by own words, “From the harbour”; in English (UK), dates like 3 Nov 2026.',
+        'Headed by own words, “From the harbour”, with no description; in English (UK), dates like 3 Nov 2026.',
       ].join('\n'),
     )
   })

@@ -10,11 +10,12 @@ import { headlinesOf, type Headline } from './view'
 const PICTURE_WIDTH = 400
 
 export function headlinesHtml(view: View<HeadlinesSettings>): string {
-  const { heading, items } = headlinesOf(view)
+  const { heading, description, items } = headlinesOf(view)
   const { settings, context } = view
   return (
     `<section class="w" lang="${escapeAttribute(settings.locale)}" aria-label="${escapeAttribute(context.widgetName)}">` +
     (heading ? `<h2 class="h">${escapeText(heading)}</h2>` : '') +
+    (description ? `<p class="e">${escapeText(description)}</p>` : '') +
     `<ul class="l" role="list">${items.map((item) => cell(item, settings)).join('')}</ul></section>`
   )
 }

@@ -19,6 +19,7 @@ export interface Headline {
 /** What is said: the heading and each headline, every word as it will stand there. */
 export const headlinesOf = ({ settings, items, context }: View<HeadlinesSettings>) => ({
   heading: headingGroup.heading(settings, sources.sourceIds(settings), context),
+  description: settings.description,
   items: items.map((item) => headline(item, settings)),
 })
 

@@ -1,8 +1,10 @@
 import { address, escapeAttribute, escapeText } from '../../markup'
 import { clickGroup, ratingGroup } from '../groups'
 import type { View } from '../kind'
+import { pictureHtml } from '../picture-html'
+import { SIZE } from './box'
 import type { RatingBadgeSettings } from './settings'
-import { badgeOf } from './view'
+import { badgeOf, type Badge } from './view'
 
 export function badgeHtml(view: View<RatingBadgeSettings>): string {
   const { settings, context } = view
@@ -10,16 +12,47 @@ export function badgeHtml(view: View<RatingBadgeSettings>): string {
   const lang = `lang="${escapeAttribute(settings.locale)}"`
   // Nothing is claimed where nothing is known.
   if (!badge) return `<span class="w" ${lang}></span>`
-  const parts = [
+  const around = (html: string) => (settings.stands === 'here' ? html : floating(html, settings))
+  const inner = parts(badge, settings)
+  const name = `aria-label="${escapeAttribute(context.widgetName)}"`
+  const href = settings.click === 'link' ? address(settings.link || null) : ''
+  if (href) return around(`<a class="w" ${lang} href="${href}" ${clickGroup.attributes(settings)}>${inner}</a>`)
+  if (settings.click === 'panel' && badge.said.length) return around(withPanel(badge, inner, lang, view))
+  return around(`<span class="w" role="group" ${lang} ${name}>${inner}</span>`)
+}
+
+const parts = (badge: Badge, settings: RatingBadgeSettings): string =>
+  [
+    badge.picture && pictureHtml({ ...badge.picture, alt: '' }, { className: 'i', width: SIZE.picture }),
     badge.label && `<span>${escapeText(badge.label)}</span>`,
     badge.mean && `<b>${escapeText(badge.mean)}</b>`,
     settings.stars && ratingGroup.stars(badge.rating, badge.starsWords),
     badge.count && `<span class="q">${escapeText(badge.count)}</span>`,
-  ].filter(Boolean)
-  const href = address(settings.link || null)
-  const inner = parts.join(' ')
-  const name = `aria-label="${escapeAttribute(context.widgetName)}"`
-  return href
-    ? `<a class="w" ${lang} href="${href}" ${clickGroup.attributes(settings)}>${inner}</a>`
-    : `<span class="w" role="group" ${lang} ${name}>${inner}</span>`
+  ]
+    .filter(Boolean)
+    .join(' ')
+
+/** Kept clear of what a device's edges take; it can be closed where the script is there to do it. */
+const floating = (html: string, { closes, labels }: RatingBadgeSettings) =>
+  `<div class="fl">${html}${closes ? `<button type="button" class="cx" hidden aria-label="${escapeAttribute(labels.close)}"><span aria-hidden="true">×</span></button>` : ''}</div>`
+
+/** The panel opens in its place without a script; the script closes it on Escape and on a press elsewhere. */
+function withPanel(
+  { said }: Badge,
+  inner: string,
+  lang: string,
+  { settings, context }: View<RatingBadgeSettings>,
+): string {
+  const list = said
+    .map(
+      ({ author, rating, ratingWords, text, language }) =>
+        `<li>${rating === null ? '' : `${ratingGroup.stars(rating, ratingWords)} `}<b>${escapeText(author)}</b>` +
+        (text ? `<p dir="auto"${language ? ` lang="${escapeAttribute(language)}"` : ''}>${escapeText(text)}</p>` : '') +
+        `</li>`,
+    )
+    .join('')
+  return (
+    `<details class="pd" ${lang}><summary class="w">${inner}<span class="v">${escapeText(settings.labels.open)}</span></summary>` +
+    `<div class="pn" role="group" aria-label="${escapeAttribute(context.widgetName)}" tabindex="0"><ul role="list">${list}</ul></div></details>`
+  )
 }

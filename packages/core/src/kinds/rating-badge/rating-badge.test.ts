@@ -1,6 +1,7 @@
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
 import { reviewItem, type Item } from '../../items'
+import { readSettings } from '../read-settings'
 import { ratingBadge } from './index'
 import { RatingBadgeSettings } from './settings'
 
@@ -27,6 +28,16 @@ const dom = (
     false,
   )
 
+const viewOf = (settings: Partial<RatingBadgeSettings>, items: Item[] = []) => ({
+  settings: RatingBadgeSettings.parse({ sources: [source], ...settings }),
+  items,
+  context: {
+    widgetName: 'Rating',
+    sources: { [source]: { title: 'Kiln', link: null, rating: { mean: 4.5, count: 40 } } },
+    facts: {},
+  },
+})
+
 describe('a rating badge', () => {
   it('says mean, stars and count, one named thing', () => {
     const $ = dom({ label: 'Guests say' })
@@ -50,7 +61,7 @@ describe('a rating badge', () => {
     expect($('.s')).toHaveLength(0)
   })
   it('leads somewhere only where it was given an address', () => {
-    expect(dom({ link: 'https://kiln.example/said', target: 'new' })('a').attr()).toMatchObject({
+    expect(dom({ click: 'link', link: 'https://kiln.example/said', target: 'new' })('a').attr()).toMatchObject({
       href: 'https://kiln.example/said',
       target: '_blank',
     })
@@ -58,4 +69,59 @@ describe('a rating badge', () => {
   })
   it('leaves out what is off', () => expect(dom({ mean: false, stars: false })('.w').text()).toBe('2 reviews'))
   it('works from 90 px on', () => expect(ratingBadge.box!.fit(RatingBadgeSettings.parse({})).cellMin).toBe(90))
+
+  const said = [
+    reviewItem('a:1', { author: 'Ada Fenwick', rating: 5, text: 'Fine <b>scones</b>', language: 'en' }),
+    reviewItem('a:2', { author: 'Bo', rating: null, text: 'חיכינו הרבה זמן', language: 'he' }),
+  ]
+  it('opens a panel with the newest reviews, without a script; a script closes it', () => {
+    const view = viewOf({ click: 'panel' }, said)
+    const $ = load(ratingBadge.render(view).html, null, false)
+    expect($('details > summary.w').text()).toContain('Read them')
+    expect(
+      $('.pn li')
+        .toArray()
+        .map((one) => $(one).find('b').text()),
+    ).toEqual(['Ada F.', 'Bo'])
+    expect($('.pn p').first().text()).toBe('Fine <b>scones</b>')
+    expect($('.pn p').last().attr()).toMatchObject({ dir: 'auto', lang: 'he' })
+    expect(ratingBadge.render(view).behaviours).toEqual(['panel'])
+    expect(ratingBadge.content!.rules(view.settings)).toContainEqual({ kind: 'cap', most: 5 })
+  })
+  it('is a plain badge where a panel would be empty', () =>
+    expect(load(ratingBadge.render(viewOf({ click: 'panel' }, [])).html, null, false)('details')).toHaveLength(0))
+  it('stands over the page in a corner, takes no room there, and can be closed', () => {
+    const view = viewOf({ stands: 'right' })
+    const { html, css, behaviours } = ratingBadge.render(view)
+    expect(ratingBadge.presence!(view.settings)).toEqual({ overPage: true })
+    expect(ratingBadge.box!.height(view, 300)).toBe(0)
+    expect(css).toContain('right:max(16px,env(safe-area-inset-right))')
+    expect(load(html, null, false)('.fl > .cx').attr()).toMatchObject({ 'aria-label': 'Close', hidden: '' })
+    expect(behaviours).toEqual(['close'])
+    expect(ratingBadge.render(viewOf({ stands: 'left', closes: false })).behaviours).toEqual([])
+    expect(ratingBadge.presence!(viewOf({}).settings)).toBeNull()
+  })
+  it('shows the place’s picture from our own copies, and nothing where there is none', () => {
+    const picture = {
+      url: 'https://v.example/p.jpg',
+      width: null,
+      height: null,
+      alt: 'x',
+      own: { base: 'https://s.example/i1/a', widths: [96] },
+    }
+    const view = viewOf({ picture: true })
+    const pictured = {
+      ...view,
+      context: { ...view.context, sources: { [source]: { ...view.context.sources[source]!, picture } } },
+    }
+    expect(load(ratingBadge.render(pictured).html, null, false)('img.i').attr()).toMatchObject({
+      src: 'https://s.example/i1/a-96.jpg',
+      alt: '',
+    })
+    expect(load(ratingBadge.render(view).html, null, false)('img')).toHaveLength(0)
+  })
+  it('of an earlier version opens the address it was given', () => {
+    expect(readSettings(ratingBadge as never, { link: 'https://kiln.example/' }, 1)).toMatchObject({ click: 'link' })
+    expect(readSettings(ratingBadge as never, { link: '' }, 1)).toMatchObject({ click: 'nothing' })
+  })
 })

@@ -1,7 +1,6 @@
-import { columnSteps } from '../../layout'
 import { colour } from '../../markup'
-import { lookGroup, ratingGroup } from '../groups'
-import { reviewsFit, SIZES } from './box'
+import { arrangementGroup, lookGroup, ratingGroup } from '../groups'
+import { reviewsFit, SIZES, textSize } from './box'
 import type { ReviewsSettings } from './settings'
 
 /** Colours behind initials; white on each has more than 4.5:1. */
@@ -10,10 +9,8 @@ export const TINTS = tints.length
 
 // Sizes that box.ts counts with.
 export function reviewsCss(settings: ReviewsSettings): string {
-  const { heading, text, meta, title, avatar, star } = SIZES
-  const columns = columnSteps(reviewsFit(settings))
-    .map((s) => `@container (min-width:${s.from}px){.l{grid-template-columns:repeat(${s.columns},minmax(0,1fr))}}`)
-    .join('')
+  const { heading, meta, title, avatar, star, picture } = SIZES
+  const text = textSize(settings)
   return (
     `:host{display:block;container-type:inline-size}` +
     `.w{${lookGroup.css(settings)}}p,dl,dd,blockquote{margin:0}` +
@@ -23,11 +20,12 @@ export function reviewsCss(settings: ReviewsSettings): string {
     `.d{display:grid;gap:2px;margin-top:6px;max-width:280px;font-size:12.5px;line-height:16px}.d div{display:grid;grid-template-columns:1.2em minmax(0,1fr);gap:6px}` +
     `.d dd{position:relative}.d dd::before{content:"";position:absolute;inset:auto auto 0 0;height:2px;border-radius:1px;background:${colour(settings.starColour) || 'currentColor'};opacity:.7}` +
     Array.from({ length: 11 }, (_, i) => `.b${i * 10}::before{width:${i * 10}%}`).join('') +
-    `.l{list-style:none;margin:0;padding:0;display:grid;gap:${settings.gap}px;grid-template-columns:minmax(0,1fr)}` +
-    columns +
+    arrangementGroup.css(settings, reviewsFit(settings)) +
     `.c{min-width:0;display:grid;gap:6px;align-content:start;overflow-wrap:anywhere}` +
     `.m{display:flex;align-items:center;gap:10px;font-size:${meta.size}px;line-height:${meta.line}}` +
-    `.a{flex:none;width:${avatar}px;height:${avatar}px;border-radius:58% 42% 47% 53%/46% 56% 44% 54%;display:grid;place-items:center;color:#fff;font-size:13px;font-weight:700}` +
+    `.a{flex:none;width:${avatar}px;height:${avatar}px;border-radius:58% 42% 47% 53%/46% 56% 44% 54%;display:grid;place-items:center;color:#fff;font-size:13px;font-weight:700}img.a{object-fit:cover}` +
+    `.ps{display:flex;flex-wrap:wrap;gap:6px}.p{display:block;width:${picture}px;height:${picture}px;object-fit:cover;border-radius:${settings.radius}px;background:#8882}` +
+    `.e{margin:0 0 ${heading.below}px;font-size:14.5px;line-height:1.5}` +
     tints.map((tint, i) => `.t${i}{background:${tint}}`).join('') +
     `.g{line-height:1}.t{margin:0;font-size:${title.size}px;line-height:${title.line};font-weight:700}` +
     `.x{font-size:${text.size}px;line-height:${text.line}}.x summary{list-style:none;cursor:pointer}.x summary::-webkit-details-marker{display:none}` +

@@ -1,23 +1,33 @@
 import { address, escapeAttribute, escapeText } from '../../markup'
-import { clickGroup, ratingGroup } from '../groups'
+import { arrangementGroup, clickGroup, ratingGroup } from '../groups'
 import type { View } from '../kind'
+import { pictureHtml } from '../picture-html'
 import { tintOf } from './author'
+import { SIZES } from './box'
 import { TINTS } from './css'
 import type { ReviewsSettings } from './settings'
+import { markedUp } from './marked-up'
 import { reviewsOf, type ShownReview } from './view'
 
 export function reviewsHtml(view: View<ReviewsSettings>): string {
-  const { heading, summary, items } = reviewsOf(view)
+  const { heading, description, summary, items } = reviewsOf(view)
   const { settings, context } = view
   const write = address(settings.writeLink || null)
   return (
     `<section class="w" lang="${escapeAttribute(settings.locale)}" aria-label="${escapeAttribute(context.widgetName)}">` +
     (heading ? `<h2 class="h">${escapeText(heading)}</h2>` : '') +
+    (description ? `<p class="e">${escapeText(description)}</p>` : '') +
     (summary ? summaryHtml(summary, settings) : '') +
-    `<ul class="l" role="list">${items.map((item) => cell(item, settings)).join('')}</ul>` +
+    arrangementGroup.html(
+      settings,
+      items.map((item) => cell(item, settings)).join(''),
+      heading || context.widgetName,
+      settings.labels,
+    ) +
     (write
       ? `<p class="o"><a href="${write}" ${clickGroup.attributes(settings)}>${escapeText(settings.labels.write)}</a></p>`
       : '') +
+    (settings.markup ? markedUp(view) : '') +
     `</section>`
   )
 }
@@ -50,9 +60,12 @@ function cell(item: ShownReview, settings: ReviewsSettings): string {
   ]
     .filter(Boolean)
     .join(' · ')
-  const avatar = item.initials
-    ? `<span class="a t${tintOf(item.author || item.initials, TINTS)}" aria-hidden="true">${escapeText(item.initials)}</span>`
-    : ''
+  const face = item.face ? pictureHtml(item.face, { className: 'a', width: SIZES.avatar }) : ''
+  const avatar = face
+    ? face
+    : item.initials
+      ? `<span class="a t${tintOf(item.author || item.initials, TINTS)}" aria-hidden="true">${escapeText(item.initials)}</span>`
+      : ''
   const spoken = item.language ? ` lang="${escapeAttribute(item.language)}"` : ''
   const href = address(item.link)
   return (
@@ -61,12 +74,18 @@ function cell(item: ShownReview, settings: ReviewsSettings): string {
     (item.rating === null ? '' : `<p class="g">${ratingGroup.stars(item.rating, item.ratingWords)}</p>`) +
     (item.title ? `<h3 class="t"${spoken}>${escapeText(item.title)}</h3>` : '') +
     (item.text ? text(item, spoken, settings) : '') +
+    pictures(item) +
     (item.reply ? reply(item.reply, settings) : '') +
-    (href
-      ? `<p class="f"><a href="${href}" ${clickGroup.attributes(settings)}>${escapeText(settings.labels.source)}</a></p>`
+    (item.source
+      ? `<p class="f">${href ? `<a href="${href}" ${clickGroup.attributes(settings)}>${escapeText(item.source)}</a>` : escapeText(item.source)}</p>`
       : '') +
     `</li>`
   )
+}
+
+function pictures({ pictures }: ShownReview): string {
+  if (!pictures.length) return ''
+  return `<div class="ps">${pictures.map((one) => pictureHtml(one, { className: 'p', width: SIZES.picture })).join('')}</div>`
 }
 
 /** The whole text opens in its place, without a script. */

@@ -1,4 +1,4 @@
-import { lookGroup, reviewSieveGroup } from '../groups'
+import { arrangementGroup, lookGroup, reviewSieveGroup } from '../groups'
 import type { Kind } from '../kind'
 import { box } from './box'
 import { reviewsCss } from './css'
@@ -20,8 +20,8 @@ export const reviews: Kind<ReviewsSettings> = {
     html: reviewsHtml(view),
     css: reviewsCss(view.settings),
     font: lookGroup.font(view.settings),
-    behaviours: [],
-    data: {},
+    behaviours: arrangementGroup.behaviours(view.settings),
+    data: arrangementGroup.data(view.settings),
   }),
   content: {
     many: 'reviews',
@@ -29,6 +29,10 @@ export const reviews: Kind<ReviewsSettings> = {
     sourceIds: sources.sourceIds,
     rules: reviewSieveGroup.rules,
     order: reviewSieveGroup.order,
+    pictures: ({ avatar, pictures }) => [
+      ...(avatar === 'own' ? ['author' as const] : []),
+      ...(pictures ? ['item' as const] : []),
+    ],
     loosened: reviewSieveGroup.loosened,
   },
   box,

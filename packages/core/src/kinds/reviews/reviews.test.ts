@@ -1,6 +1,7 @@
 import { load } from 'cheerio'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { readSource, sourceKinds } from '../../sources'
 import { reviewItem, type Item } from '../../items'
 import { renderWidget } from '../render-widget'
 import { authorName, initialsOf, tintOf } from './author'
@@ -65,12 +66,13 @@ describe('reviews as HTML', () => {
   it('leave out what is not there, and what is not wanted', () => {
     const $ = dom({ reply: false, date: false, avatar: 'none', name: 'none', title: 'none' })
     expect($('blockquote, time, .a, h2, .m')).toHaveLength(0)
-    expect(dom({}, [bare])('li').children().length).toBe(1)
+    expect(dom({ from: false }, [bare])('li').children().length).toBe(1)
   })
   it('are said in the words and numbers of their language', () => {
     const $ = dom({
       locale: 'de-DE',
       labels: {
+        ...ReviewsSettings.parse({}).labels,
         stars: '{n} von 5 Sternen',
         count: '{n} Stimmen',
         more: 'Mehr',
@@ -121,7 +123,104 @@ describe('authors', () => {
   it('keep their tint', () => expect(tintOf('Ada', 6)).toBe(tintOf('Ada', 6)))
 })
 
+const layouts = ['list', 'grid', 'carousel', 'one'] as const
+
+describe('reviews in a row that is moved along', () => {
+  it('are a labelled group with buttons; the list can be reached by keyboard; nothing of it needs a script to be read', () => {
+    const rendered = render({ layout: 'carousel' })
+    const $ = load(rendered.html, null, false)
+    expect($('.k').attr()).toMatchObject({ role: 'group', 'aria-roledescription': 'carousel', 'aria-label': 'Kiln' })
+    expect($('.k > ul').attr()).toMatchObject({ tabindex: '0', role: 'list' })
+    expect(
+      $('.kb button')
+        .toArray()
+        .map((one) => $(one).attr('aria-label')),
+    ).toEqual(['Previous', 'Next'])
+    expect([rendered.behaviours, rendered.data]).toEqual([['carousel'], {}])
+  })
+  it('stand still unless they are asked to move, and then can be stopped', () => {
+    const rendered = render({ layout: 'one', moves: '8' })
+    expect(rendered.data).toEqual({ seconds: 8 })
+    expect(load(rendered.html, null, false)('.ks').attr()).toMatchObject({
+      'aria-label': 'Stop moving',
+      'data-resume': 'Go on moving',
+    })
+    expect(render({ layout: 'grid', moves: '8' })).toMatchObject({ behaviours: [], data: {} })
+  })
+})
+
+describe('what goes along with a review', () => {
+  const face = { url: 'https://voices.example/face.png', width: null, height: null, alt: '' }
+  const own = { base: 'https://strand.example/i1/abc', widths: [96, 320] }
+  const pictured = reviewItem(`${source}:9`, {
+    author: 'Ada Fenwick',
+    rating: 5,
+    text: 'Look',
+    authorPicture: { ...face, own },
+    pictures: [{ ...face, url: 'https://voices.example/1.jpg', own }],
+  })
+  it('is shown from our own copies, in two formats and several widths', () => {
+    const $ = dom({ avatar: 'own' }, [pictured])
+    expect($('.m picture source').attr()).toMatchObject({
+      type: 'image/webp',
+      srcset: 'https://strand.example/i1/abc-96.webp 96w, https://strand.example/i1/abc-320.webp 320w',
+      sizes: '36px',
+    })
+    expect($('.ps img').attr()).toMatchObject({
+      src: 'https://strand.example/i1/abc-96.jpg',
+      alt: 'Picture by Ada F.',
+      loading: 'lazy',
+    })
+  })
+  it('leaves no hole where it is not there or not wanted', () => {
+    const faceless = { ...pictured, body: { ...pictured.body, authorPicture: null, pictures: [] } } as Item
+    expect(dom({ avatar: 'own' }, [faceless])('.a').text()).toBe('AF')
+    expect(dom({ avatar: 'own' }, [faceless])('.ps')).toHaveLength(0)
+    expect(dom({ avatar: 'own', name: 'none' }, [pictured])('.a')).toHaveLength(0)
+    expect(dom({ pictures: false }, [pictured])('img')).toHaveLength(0)
+  })
+  it('says where it was written', () => {
+    expect(dom({}, [item])('.f').text()).toBe('On Kiln')
+    expect(dom({ from: false }, [item])('.f')).toHaveLength(0)
+  })
+})
+
+describe('markup for search engines', () => {
+  it('is off unless asked for, and says no more of authors than is shown', () => {
+    expect(dom()('script')).toHaveLength(0)
+    const $ = dom({ markup: true, name: 'initials' })
+    const data = JSON.parse($('script[type="application/ld+json"]').text()) as {
+      review: { author: { name: string } }[]
+    }
+    expect(data.review[0]!.author.name).not.toContain('Fenwick')
+  })
+  it('is read back as the same reviews by what reads other pages', () => {
+    const { html } = render({ markup: true, name: 'full' })
+    const read = readSource(sourceKinds['structured-data']!.document!, html, 'https://kiln.example/')
+    expect(read.rating).toEqual({ mean: 4.4, count: 1286 })
+    expect(read.title).toBe('Kiln')
+    expect(read.entries.map(({ author, body }) => [author, body.type === 'review' && body.rating, body.text])).toEqual([
+      [item.author, 4.5, item.body.text],
+      ['Anonymous', 3, ''],
+    ])
+  })
+  it('cannot be broken out of', () => {
+    const evil = reviewItem(`${source}:1`, { rating: 1, text: '</script><img src=x onerror=alert(1)>' })
+    expect(dom({ markup: true, letters: 0 }, [evil])('img')).toHaveLength(0)
+  })
+})
+
 describe('the kind', () => {
+  it.each(layouts)('has room for its starters in the layout %s', (layout) => {
+    for (const width of [160, 300, 700]) {
+      const view = {
+        settings: ReviewsSettings.parse({ layout }),
+        items: reviews.sample('').items,
+        context: { widgetName: 'W', sources: {}, facts: {} },
+      }
+      expect(reviews.box!.height(view, width)).toBeGreaterThan(80)
+    }
+  })
   it('shows what its brief says, through the whole sieve', () => {
     const items = [
       item,

@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import {
   amountGroup,
+  arrangementGroup,
   clickGroup,
-  columnsGroup,
   datesGroup,
   headingGroup,
   lookGroup,
@@ -21,12 +21,22 @@ const cell = {
     'short',
     { label: 'Author', paragraph: 'layout', before: '; by ' },
   ),
-  avatar: choice({ initials: 'initials on a colour', none: 'no picture' }, 'initials', {
+  avatar: choice({ own: 'their picture', initials: 'initials on a colour', none: 'no picture' }, 'initials', {
     label: 'Picture of the author',
     paragraph: 'layout',
     before: ' with ',
   }),
   date: onOff({ on: 'shown', off: 'off' }, true, { label: 'Date', paragraph: 'layout', before: ', date ' }),
+  pictures: onOff({ on: 'shown', off: 'off' }, true, {
+    label: 'Pictures sent along',
+    paragraph: 'layout',
+    before: ', pictures sent along ',
+  }),
+  from: onOff({ on: 'said', off: 'not said' }, true, {
+    label: 'Where it was written',
+    paragraph: 'layout',
+    before: ', where it was written ',
+  }),
   letters: number(
     { min: 0, max: 1000, step: 20, unit: 'letters', byDefault: 240 },
     { label: 'Text before “read more”', paragraph: 'layout', before: '; ', after: ' of the text, 0 for all of it' },
@@ -48,7 +58,7 @@ export const ReviewsSettings = z.strictObject({
   ...amount.shape,
   ...sources.shape,
   ...reviewSieveGroup.shape,
-  ...columnsGroup.shape,
+  ...arrangementGroup.shape,
   ...cell,
   ...lookGroup.shape,
   starColour: colour('#B07A00', null, { label: 'Colour of the stars', paragraph: 'look', before: ', stars ' }),
@@ -59,6 +69,13 @@ export const ReviewsSettings = z.strictObject({
     before: '. To write a review: ',
   }),
   ...headingGroup.shape,
+  markup: onOff({ on: 'marked up', off: 'not marked up' }, false, {
+    label: 'Marked up for search engines',
+    paragraph: 'words',
+    before: '; ',
+    after: ' for search engines',
+    hints: ['markup'],
+  }),
   ...datesGroup.shape,
   labels: texts(
     {
@@ -67,7 +84,12 @@ export const ReviewsSettings = z.strictObject({
       more: { label: 'Read more', byDefault: 'Read more' },
       reply: { label: 'Owner’s answer', byDefault: 'Answer' },
       write: { label: 'Write a review', byDefault: 'Write a review' },
-      source: { label: 'Where it was written', byDefault: 'Read it where it was written' },
+      source: { label: 'Where it was written', byDefault: 'On {source}' },
+      picture: { label: 'Pictures, said aloud', byDefault: 'Picture by {name}' },
+      previous: { label: 'Button back', byDefault: 'Previous' },
+      next: { label: 'Button on', byDefault: 'Next' },
+      pause: { label: 'Button to stop', byDefault: 'Stop moving' },
+      resume: { label: 'Button to go on', byDefault: 'Go on moving' },
     },
     { most: 60, saidBy: 'count' },
     { label: 'Words on it', paragraph: 'words', before: '; in words like ' },

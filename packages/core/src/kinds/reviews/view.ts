@@ -1,7 +1,7 @@
-import type { Item, ReviewBody } from '../../items'
+import { sourceOf, type Item, type Picture, type ReviewBody } from '../../items'
 import { meanWords } from '../../stats'
 import { datesGroup, headingGroup, ratingGroup } from '../groups'
-import type { View } from '../kind'
+import type { RenderContext, View } from '../kind'
 import { excerptOf } from '../excerpt'
 import { authorName, initialsOf } from './author'
 import { sources, type ReviewsSettings } from './settings'
@@ -17,6 +17,11 @@ export interface ShownReview {
   language: string | null
   author: string
   initials: string
+  /** Of the author, where there is one and it is to be shown. */
+  face: Picture | null
+  pictures: Picture[]
+  /** Where it was written, in words; '' where that is not said. */
+  source: string
   date: string
   iso: string | null
   link: string | null
@@ -30,6 +35,7 @@ export function reviewsOf(view: View<ReviewsSettings>) {
   const { mean, count, byStar } = ratingGroup.summary(ids, view)
   return {
     heading: headingGroup.heading(settings, ids, context),
+    description: settings.description,
     summary:
       settings.summary && mean !== null
         ? {
@@ -40,15 +46,23 @@ export function reviewsOf(view: View<ReviewsSettings>) {
             byStar,
           }
         : null,
-    items: items.map((item) => shownReview(item, settings)),
+    items: items.map((item) => shownReview(item, settings, context)),
   }
 }
 
 export const counted = (pattern: string, count: number, locale: string) =>
   pattern.replaceAll('{n}', new Intl.NumberFormat(locale).format(count))
 
-function shownReview({ author, publishedAt, link, language, body }: Item, settings: ReviewsSettings): ShownReview {
-  const { rating, title, text, reply } = body as ReviewBody
+const MOST_PICTURES = 4
+
+function shownReview(
+  { id, author, publishedAt, link, language, body }: Item,
+  settings: ReviewsSettings,
+  { sources: known }: RenderContext,
+): ShownReview {
+  const { rating, title, text, reply, authorPicture, pictures } = body as ReviewBody
+  const named = authorName(author, settings.name)
+  const from = known[sourceOf(id)]?.title ?? ''
   const shown = settings.letters ? excerptOf(text, settings.letters) : text
   return {
     rating,
@@ -57,8 +71,15 @@ function shownReview({ author, publishedAt, link, language, body }: Item, settin
     text: shown,
     whole: shown === text ? null : text,
     language,
-    author: authorName(author, settings.name),
-    initials: settings.avatar === 'initials' && author && settings.name !== 'none' ? initialsOf(author) : '',
+    author: named,
+    initials: settings.avatar !== 'none' && author && settings.name !== 'none' ? initialsOf(author) : '',
+    face: settings.avatar === 'own' && settings.name !== 'none' ? authorPicture : null,
+    pictures: settings.pictures
+      ? pictures
+          .slice(0, MOST_PICTURES)
+          .map((one) => ({ ...one, alt: one.alt || settings.labels.picture.replaceAll('{name}', named || '…') }))
+      : [],
+    source: settings.from && from ? settings.labels.source.replaceAll('{source}', from) : '',
     date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt) : '',
     iso: publishedAt,
     link,

@@ -16,6 +16,7 @@ export const PlaceAnswer = z.object({
   /** From 1 to 5; null where nobody has rated. */
   rating: z.number().min(1).max(5).nullable(),
   count: z.number().int().min(0),
+  picture: z.url().nullish(),
 })
 export type PlaceAnswer = z.infer<typeof PlaceAnswer>
 

@@ -40,6 +40,7 @@ function readMarkedUp(text: string, base: string | null): ReadSource {
     link: base,
     language: $('html').attr('lang') ?? null,
     rating: best.rating ?? found.find(({ rating }) => rating)?.rating ?? null,
+    picture: best.picture,
     entries: best.reviews,
   }
 }

@@ -1,4 +1,4 @@
-import type { Entry } from '../../items'
+import type { Entry, Picture } from '../../items'
 import { parseDate } from '../feed/dates'
 import { absolute } from '../links'
 import { plainText } from '../sanitise'
@@ -10,6 +10,7 @@ export interface MarkedUp {
   /** What the reviews are of; '' where nothing says. */
   name: string
   rating: { mean: number; count: number } | null
+  picture: Picture | null
   reviews: Entry[]
 }
 
@@ -37,6 +38,7 @@ export function reviewsIn(things: readonly Thing[], base: string | null): Marked
   return {
     name: (subject && textOf(subject, 'name')) || reviewed.find(Boolean) || '',
     rating: aggregateOf(all),
+    picture: pictureOf(subject, base),
     reviews: [...reviews.values()],
   }
 }

@@ -71,6 +71,10 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
     return `a ${element.tagName.toLowerCase()} element${id}${words ? ` (${words})` : ''}`
   }
 
+  /** What of a widget stands over the page: then its element has no size of its own. */
+  const floatingPart = (element: Element): Element | null =>
+    [...(element.shadowRoot?.children ?? [])].find((child) => getComputedStyle(child).position === 'fixed') ?? null
+
   const unseen = (
     element: HTMLElement,
   ): { why: 'not-displayed' | 'no-size' | 'covered' | 'clipped' | null; by: string | null } => {
@@ -81,10 +85,16 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
     }
     if (getComputedStyle(element).visibility !== 'visible') return { why: 'not-displayed', by: null }
     element.scrollIntoView({ block: 'center', inline: 'nearest', behavior: 'instant' as ScrollBehavior })
-    const box = element.getBoundingClientRect()
+    const part = floatingPart(element)
+    const box = (part ?? element).getBoundingClientRect()
+    if (part && getComputedStyle(part).display === 'none') return { why: 'not-displayed', by: null }
     if (box.width < 2 || box.height < 2) return { why: 'no-size', by: null }
     let [left, top, right, bottom] = [box.left, box.top, box.right, box.bottom]
-    for (let at = element.parentElement; at && at !== document.body && at !== root; at = at.parentElement) {
+    for (
+      let at = part ? null : element.parentElement;
+      at && at !== document.body && at !== root;
+      at = at.parentElement
+    ) {
       const style = getComputedStyle(at)
       if (!/hidden|clip|auto|scroll/.test(style.overflowX + style.overflowY)) continue
       const around = at.getBoundingClientRect()
@@ -184,7 +194,7 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
     const address = new URL(element.getAttribute(element.tagName === 'OBJECT' ? 'data' : 'src') ?? '', location.href)
     const release = element.getAttribute(`${mark}-release`)
     const { why, by } = unseen(element)
-    const box = element.getBoundingClientRect()
+    const box = (floatingPart(element) ?? element).getBoundingClientRect()
     const scroll = { x: scrollX, y: scrollY }
     // What an optimiser kept of it as it once was has no shadow root any more.
     const shown = element.shadowRoot ?? (release === null ? null : element)

@@ -117,7 +117,7 @@ const newestOf = (reviews: readonly ServiceReview[]) =>
 
 function copyOf(
   service: Service,
-  { name, rating, count, page }: PlaceAnswer,
+  { name, rating, count, page, picture }: PlaceAnswer,
   known: Known,
   { reviews }: Gathered,
   extent: 'window' | 'whole' | 'changes',
@@ -130,6 +130,7 @@ function copyOf(
     link,
     language: null,
     rating: rating === null ? null : { mean: rating, count },
+    picture: picture ? { url: picture, width: null, height: null, alt: '' } : null,
     entries: reviews.map((review) => entryOf(review, link)),
   })
   // What was gathered may be a few changes only: what all come to and the newest change tell one state from the next.

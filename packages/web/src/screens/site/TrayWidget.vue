@@ -9,7 +9,7 @@ import { fitOf } from '../../parts/fit'
 /** A widget in the tray: dragged into a placement, or placed by its menu. */
 const props = defineProps<{ widget: WidgetRow; placements: Placement[] }>()
 /** Over the page there is nothing to choose: it stands there or it does not. */
-const overPage = computed(() => kindOf(props.widget.kind)?.presence?.overPage ?? false)
+const overPage = computed(() => kindOf(props.widget.kind)?.presence?.(props.widget.settings)?.overPage ?? false)
 const emit = defineEmits<{ lift: []; rest: []; place: [placement: Placement | null] }>()
 
 const chip = ref<HTMLElement | null>(null)

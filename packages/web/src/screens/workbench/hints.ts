@@ -40,6 +40,9 @@ const hints: Record<HintId, (situation: Situation) => (string | null | undefined
     const spec = kindOf(kind)?.box?.fit(settings)
     return [spec && `${Math.round(fit(width, spec).askedCell)} px each in ${width} px.`]
   },
+  markup: () => [
+    'Search engines show no stars for what a business’s own site says of it, and may take it for an attempt to mislead. Leave it off there; use it where the page is about a thing, a course or somebody else.',
+  ],
   contrast: (situation) => {
     const verdict = readableContrast(situation)
     return [verdict && `${verdict.text}.`]
