@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import type { BodyType, Item, Picture, PictureRole } from '../items'
 import type { FitSpec } from '../layout'
 import type { Order, Rule } from '../sieve'
+import type { PhraseWish, SharedPhrase } from '../phrases'
 import type { RatingSummary } from '../stats'
 
 /** Settings as they are stored: JSON whose members a kind's schema knows. */
@@ -14,6 +15,8 @@ export interface View<S> {
   items: readonly Item[]
   /** What the ratings of all items come to, those that the sieve took out too; of `items` alone where it is left out. */
   ratings?: RatingSummary
+  /** What many of all items say in the same words, where the kind asks for it. */
+  phrases?: readonly SharedPhrase[]
   context: RenderContext
 }
 
@@ -80,6 +83,8 @@ export interface Content<S> {
   sourcePicture?(settings: S): boolean
   /** What to set so that one of the rules takes nothing out any more; null for one that has no setting of its own. */
   loosened?(rule: Rule): Settings | null
+  /** Which phrases that many items share are shown: found, in a language, or chosen by hand; null for none. */
+  phrases?(settings: S): PhraseWish | null
   /** Whether nothing is shown. Left out: where no item is left. */
   isEmpty?(view: View<S>): boolean
 }

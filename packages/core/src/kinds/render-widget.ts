@@ -1,4 +1,5 @@
 import type { Item } from '../items'
+import type { SharedPhrase } from '../phrases'
 import { sift, type Order, type Rule, type Sieved } from '../sieve'
 import { ratingsOf } from './groups'
 import type { Kind, RenderContext, Rendered, View } from './kind'
@@ -17,18 +18,22 @@ export interface Sifting {
   order: Order
 }
 
-/** A kind's whole computation, the same in the workbench and on the server: items through the sieve, then to strings. */
+/**
+ * A kind's whole computation, the same in the workbench and on the server: items through the sieve, then to strings.
+ * @param phrases what many items share (core/phrases), where the kind asks for it
+ */
 export function renderWidget<S>(
   kind: Kind<S>,
   settings: S,
   items: readonly Item[],
   context: RenderContext,
   now: Date,
+  phrases?: readonly SharedPhrase[],
 ): { sieved: Sieved | null; view: View<S>; rendered: Rendered } {
   const sifting = siftingOf(kind, settings, items)
   const sieved = sifting && sift(sifting.items, sifting.rules, sifting.order, now)
   const ratings = sifting ? ratingsOf(sifting.items) : undefined
-  const view = { settings, items: sieved?.items ?? [], ratings, context }
+  const view = { settings, items: sieved?.items ?? [], ratings, phrases, context }
   return { sieved, view, rendered: kind.render(view) }
 }
 

@@ -11,8 +11,8 @@ export const paragraphs = {
 } as const
 export type Paragraph = keyof typeof paragraphs
 
-/** `rows`: what fills the last row; `cell`: the width each cell gets; `contrast`: text on background; `markup`: what search engines make of it. */
-export type HintId = 'rows' | 'cell' | 'contrast' | 'markup'
+/** `rows`: what fills the last row; `cell`: the width each cell gets; `contrast`: text on background; `markup`: what search engines make of it; `phrases`: in which languages. */
+export type HintId = 'rows' | 'cell' | 'contrast' | 'markup' | 'phrases'
 
 /** What stands beside a setting's schema: its name, where it is said in the brief, and the words around it. */
 export interface SettingMeta {

@@ -9,6 +9,7 @@ import {
   type Rendered,
   type View,
 } from '@pebblestrand/core/kinds'
+import { saidIn } from '@pebblestrand/core/phrases'
 import type { Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import { siftOffLoop } from './sift-off-loop'
@@ -53,6 +54,8 @@ export async function rendererFor(
   const sifting = siftingOf(kind, settings, items)
   const ratings = sifting ? ratingsOf(sifting.items) : undefined
   const sifted = sifting ? await siftOffLoop(threads, { ...sifting, now: new Date() }) : []
+  const wish = kind.content?.phrases?.(settings) ?? null
+  const phrases = wish && sifting ? await threads.run('phrases', { wish, said: saidIn(sifting.items) }) : undefined
   const pictures = kind.content?.pictures?.(settings) ?? []
   const shown = await withOwnPictures({ config }, sifted, pictures, transaction)
   const places = kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.picture?.url ?? []) : []
@@ -67,7 +70,7 @@ export async function rendererFor(
     ),
   }
   const sample = Boolean(kind.content) && !sourceIds.length
-  const view = { settings, items: shown, ratings, context: { ...context, facts: {} } }
+  const view = { settings, items: shown, ratings, phrases, context: { ...context, facts: {} } }
   return {
     kind,
     pictures: [...addressesIn(sifted, pictures), ...places],
@@ -75,7 +78,7 @@ export async function rendererFor(
     alike: !kind.facts?.length,
     sample,
     render(facts) {
-      const view = { settings, items: shown, ratings, context: { ...context, facts } }
+      const view = { settings, items: shown, ratings, phrases, context: { ...context, facts } }
       const rendered = sample ? renderSample(kind, settings, config.origin, widget.name) : kind.render(view)
       return { rendered, view }
     },

@@ -1,12 +1,15 @@
-import { gather, type Entry } from '@pebblestrand/core/items'
+import { gather, type Entry, type Item } from '@pebblestrand/core/items'
 import {
   kindOf,
   renderSample,
   renderWidget,
+  siftingOf,
+  type Kind,
   type RenderContext,
   type Rendered,
   type Settings,
 } from '@pebblestrand/core/kinds'
+import { phrasesFor, saidIn, type SharedPhrase } from '@pebblestrand/core/phrases'
 import { benchSieve, type BenchSieve } from './bench-sieve'
 
 /** What the bench asks to be rendered; everything in it can be sent to a worker. */
@@ -22,6 +25,8 @@ export interface BenchRequest {
 
 export interface BenchRendering {
   sieve: BenchSieve | null
+  /** What many say, with examples in their own words; null where the kind does not ask for it. */
+  phrases: BenchPhrase[] | null
   rendered: Rendered
   /** It shows the kind's sample, since there is no source yet or nothing is counted on the bench. */
   sample: boolean
@@ -30,10 +35,12 @@ export interface BenchRendering {
 /** Renders a draft with the same code, from the same items in the same order, as the server renders a release. */
 export class BenchRenderer {
   private readonly entries = new Map<string, Entry[]>()
+  private keptTimes = 0
 
   /** What is stored of a source, as the server lists it. */
   keep(sourceId: string, entries: Entry[]): void {
     this.entries.set(sourceId, entries)
+    this.keptTimes++
   }
 
   /** Null for a kind that is not known here. */
@@ -46,10 +53,37 @@ export class BenchRenderer {
     const context = { widgetName, sources, facts }
     const items = gather(sourceIds, stored)
     const at = new Date(now)
-    const { sieved, rendered } = renderWidget(kind, settings, items, context, at)
+    const phrases = this.phrasesOf(kind, settings, items)
+    const { sieved, rendered } = renderWidget(kind, settings, items, context, at, phrases)
     const sample = kind.content ? !sourceIds.length : Boolean(kind.facts?.length)
     const shown = kind.content && sample ? renderSample(kind, settings, origin, widgetName) : rendered
     const sieve = sieved && sourceIds.length ? benchSieve(kind, settings, items, sieved, at) : null
-    return { sieve, rendered: shown, sample }
+    const shared = phrases?.map((phrase) => ({ ...phrase, examples: examplesOf(phrase, items) })) ?? null
+    return { sieve, phrases: sourceIds.length ? shared : null, rendered: shown, sample }
   }
+
+  private known: { by: string; phrases: SharedPhrase[] } | null = null
+
+  /** Counted anew only when the items or what is asked of them have changed. */
+  private phrasesOf(kind: Kind, settings: Settings, items: Item[]): SharedPhrase[] | undefined {
+    const wish = kind.content?.phrases?.(settings)
+    if (!wish) return undefined
+    const by = JSON.stringify([wish, kind.content!.sourceIds(settings), this.keptTimes])
+    if (this.known?.by !== by) {
+      const sifting = siftingOf(kind, settings, items)
+      this.known = { by, phrases: phrasesFor(wish, saidIn(sifting?.items ?? [])) }
+    }
+    return this.known.phrases
+  }
+}
+
+export interface BenchPhrase {
+  text: string
+  count: number
+  examples: string[]
+}
+
+function examplesOf({ examples }: SharedPhrase, items: readonly Item[]): string[] {
+  const wanted = new Set(examples)
+  return items.filter(({ id }) => wanted.has(id)).map(({ body }) => body.text)
 }

@@ -28,7 +28,7 @@ export const reviewsFit = (settings: ReviewsSettings): FitSpec =>
 export const box: Box<ReviewsSettings> = { one: 'a review', fit: reviewsFit, height }
 
 function height(view: View<ReviewsSettings>, width: number): number {
-  const { heading, description, summary, items } = reviewsOf(view)
+  const { heading, description, summary, phrases, items } = reviewsOf(view)
   const spec = reviewsFit(view.settings)
   const { columns, cell } = fit(width, spec)
   const heights = items.map((item) => cellHeight(item, cell, view.settings))
@@ -38,10 +38,12 @@ function height(view: View<ReviewsSettings>, width: number): number {
     ? textHeight(heading.length, inner, SIZES.heading.size, SIZES.heading.line) + SIZES.heading.below
     : 0
   const said = description ? textHeight(description.length, inner, 14.5, 1.5) + SIZES.heading.below : 0
+  const shared = [view.settings.labels.phrases, ...phrases.map(({ text, count }) => `${text} ${count}  `)].join('  ')
+  const many = phrases.length ? textHeight(shared.length, inner, 14, 1.5) + 16 : 0
   const sum = summary
     ? SUMMARY.line + (summary.byStar && Math.max(...summary.byStar) ? SUMMARY.bars : 0) + SUMMARY.below
     : 0
-  return Math.ceil(above + said + sum + body + (view.settings.writeLink ? WRITE : 0) + 2 * spec.padding)
+  return Math.ceil(above + said + sum + many + body + (view.settings.writeLink ? WRITE : 0) + 2 * spec.padding)
 }
 
 /** Of the words of a review. */

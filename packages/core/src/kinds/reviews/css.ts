@@ -25,6 +25,7 @@ export function reviewsCss(settings: ReviewsSettings): string {
     `.m{display:flex;align-items:center;gap:10px;font-size:${meta.size}px;line-height:${meta.line}}` +
     `.a{flex:none;width:${avatar}px;height:${avatar}px;border-radius:58% 42% 47% 53%/46% 56% 44% 54%;display:grid;place-items:center;color:#fff;font-size:13px;font-weight:700}img.a{object-fit:cover}` +
     `.ps{display:flex;flex-wrap:wrap;gap:6px}.p{display:block;width:${picture}px;height:${picture}px;object-fit:cover;border-radius:${settings.radius}px;background:#8882}` +
+    `.sp{display:flex;flex-wrap:wrap;gap:2px 12px;margin-bottom:16px;font-size:14px;line-height:1.5}` +
     `.e{margin:0 0 ${heading.below}px;font-size:14.5px;line-height:1.5}` +
     tints.map((tint, i) => `.t${i}{background:${tint}}`).join('') +
     `.g{line-height:1}.t{margin:0;font-size:${title.size}px;line-height:${title.line};font-weight:700}` +

@@ -10,7 +10,7 @@ import { markedUp } from './marked-up'
 import { reviewsOf, type ShownReview } from './view'
 
 export function reviewsHtml(view: View<ReviewsSettings>): string {
-  const { heading, description, summary, items } = reviewsOf(view)
+  const { heading, description, summary, phrases, items } = reviewsOf(view)
   const { settings, context } = view
   const write = address(settings.writeLink || null)
   return (
@@ -18,6 +18,7 @@ export function reviewsHtml(view: View<ReviewsSettings>): string {
     (heading ? `<h2 class="h">${escapeText(heading)}</h2>` : '') +
     (description ? `<p class="e">${escapeText(description)}</p>` : '') +
     (summary ? summaryHtml(summary, settings) : '') +
+    (phrases.length ? phrasesHtml(phrases, settings) : '') +
     arrangementGroup.html(
       settings,
       items.map((item) => cell(item, settings)).join(''),
@@ -31,6 +32,9 @@ export function reviewsHtml(view: View<ReviewsSettings>): string {
     `</section>`
   )
 }
+
+const phrasesHtml = (phrases: { text: string; count: string }[], { labels }: ReviewsSettings) =>
+  `<p class="sp">${escapeText(labels.phrases)} ${phrases.map(({ text, count }) => `<span><b>${escapeText(text)}</b> ${escapeText(count)}</span>`).join(' ')}</p>`
 
 type Summary = NonNullable<ReturnType<typeof reviewsOf>['summary']>
 

@@ -33,6 +33,12 @@ export const reviews: Kind<ReviewsSettings> = {
       ...(avatar === 'own' ? ['author' as const] : []),
       ...(pictures ? ['item' as const] : []),
     ],
+    phrases: ({ phrases, phrasesMost, phrasesOwn, locale }) =>
+      phrases === 'off'
+        ? null
+        : phrases === 'own'
+          ? { how: 'chosen', words: phrasesOwn }
+          : { how: 'found', language: locale, most: phrasesMost },
     loosened: reviewSieveGroup.loosened,
   },
   box,

@@ -9,7 +9,7 @@ import {
   reviewSieveGroup,
   sourcesGroup,
 } from '../groups'
-import { choice, colour, number, onOff, text, texts } from '../setting'
+import { choice, colour, list, number, onOff, text, texts } from '../setting'
 
 export const amount = amountGroup({ max: 50, byDefault: 6 })
 export const sources = sourcesGroup('reviews', 10)
@@ -46,6 +46,27 @@ const cell = {
     paragraph: 'layout',
     before: ', the owner’s answer ',
   }),
+  phrases: choice({ off: 'left out', found: 'worked out here', own: 'chosen by hand' }, 'off', {
+    label: 'What many say',
+    paragraph: 'layout',
+    before: '; what many say ',
+    hints: ['phrases'],
+  }),
+  phrasesMost: number(
+    { min: 1, max: 8, byDefault: 4 },
+    {
+      label: 'Phrases at most',
+      paragraph: 'layout',
+      before: ', ',
+      after: ' at most',
+      when: (s) => s.phrases === 'found',
+    },
+  ),
+  phrasesOwn: list(
+    { schema: z.string().trim().min(1).max(60), control: { type: 'text', most: 60, none: 'nothing yet' }, blank: '' },
+    { most: 8, one: 'phrase', none: 'none yet' },
+    { label: 'Phrases', paragraph: 'layout', before: ': ', when: (s) => s.phrases === 'own' },
+  ),
   summary: onOff({ on: 'above them', off: 'off' }, true, {
     label: 'What they come to',
     paragraph: 'layout',
@@ -81,6 +102,7 @@ export const ReviewsSettings = z.strictObject({
     {
       stars: { label: 'Stars, said aloud', byDefault: '{n} of 5 stars' },
       count: { label: 'How many', byDefault: '{n} reviews' },
+      phrases: { label: 'Before what many say', byDefault: 'Many say' },
       more: { label: 'Read more', byDefault: 'Read more' },
       reply: { label: 'Owner’s answer', byDefault: 'Answer' },
       write: { label: 'Write a review', byDefault: 'Write a review' },

@@ -36,6 +36,10 @@ export function reviewsOf(view: View<ReviewsSettings>) {
   return {
     heading: headingGroup.heading(settings, ids, context),
     description: settings.description,
+    phrases: (view.phrases ?? []).map(({ text, count }) => ({
+      text,
+      count: new Intl.NumberFormat(settings.locale).format(count),
+    })),
     summary:
       settings.summary && mean !== null
         ? {

@@ -1,4 +1,5 @@
 import type { Item } from '@pebblestrand/core/items'
+import { phrasesFor, type PhraseWish, type Said, type SharedPhrase } from '@pebblestrand/core/phrases'
 import { sift as sieve, type Order, type Rule } from '@pebblestrand/core/sieve'
 import {
   readSource as readAs,
@@ -99,6 +100,9 @@ interface Sifting {
   order: Order
   now: Date
 }
+
+/** Phrases that many texts share. */
+export const phrases = ({ wish, said }: { wish: PhraseWish; said: Said[] }): SharedPhrase[] => phrasesFor(wish, said)
 
 /** One page's looks, judged for every install on it. */
 export const judge = ({ plans, looks }: { plans: Plan[]; looks: Look[] }): Verified[] => verifyPage(plans, looks)

@@ -17,6 +17,7 @@ import Compare from './Compare.vue'
 import Conflict from './Conflict.vue'
 import DraftLine from './DraftLine.vue'
 import { hintsFor, hintsKey, MOST_ITEMS, readableContrast, type Situation } from './hints'
+import PhraseLines from './PhraseLines.vue'
 import PublishLine from './PublishLine.vue'
 import Releases from './Releases.vue'
 import SieveSteps from './SieveSteps.vue'
@@ -189,6 +190,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
       </div>
       <div v-if="sieve" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]">
         <SieveSteps :sieve="sieve" />
+        <PhraseLines v-if="bench.result?.phrases" :phrases="bench.result.phrases" />
       </div>
     </div>
     <SourcesPanel v-if="panel === 'sources'" @close="panel = null" />

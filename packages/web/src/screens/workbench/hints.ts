@@ -40,6 +40,9 @@ const hints: Record<HintId, (situation: Situation) => (string | null | undefined
     const spec = kindOf(kind)?.box?.fit(settings)
     return [spec && `${Math.round(fit(width, spec).askedCell)} px each in ${width} px.`]
   },
+  phrases: () => [
+    'Counted in the reviews themselves, in English, German, French, Spanish or Dutch, by the language of the widget’s dates.',
+  ],
   markup: () => [
     'Search engines show no stars for what a business’s own site says of it, and may take it for an attempt to mislead. Leave it off there; use it where the page is about a thing, a course or somebody else.',
   ],

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { ArrowDown, ArrowUp, X } from '@lucide/vue'
+import { plural } from '../../parts/address'
+import type { BenchPhrase } from '../../rendering/bench-rendering'
+import { useWorkbench } from '../../stores/workbench'
+
+/** What many say, each with how many and two of them; ordered and left out by hand, they are chosen from then on. */
+const props = defineProps<{ phrases: BenchPhrase[] }>()
+const bench = useWorkbench()
+const choose = (phrases: BenchPhrase[]) => bench.setAll({ phrases: 'own', phrasesOwn: phrases.map(({ text }) => text) })
+
+function move(from: number, by: 1 | -1): void {
+  const next = [...props.phrases]
+  const [moved] = next.splice(from, 1)
+  next.splice(from + by, 0, moved!)
+  choose(next)
+}
+</script>
+
+<template>
+  <section class="mt-4 border-t border-rule pt-2" aria-labelledby="phrases">
+    <h2 id="phrases" class="label font-sans tracking-normal">What many say</h2>
+    <p v-if="!phrases.length" class="text-[14px] text-soft">No phrase is shared by enough of them.</p>
+    <ol class="max-h-[200px] overflow-auto text-[14px]" tabindex="0" aria-label="What many say">
+      <li v-for="(phrase, at) in phrases" :key="phrase.text" class="flex items-baseline gap-2 py-[3px]">
+        <p class="min-w-0 flex-1">
+          <b>{{ phrase.text }}</b> <span class="text-soft">in {{ plural(phrase.count, 'review') }}:</span>
+          <span v-for="example in phrase.examples" :key="example" class="block truncate text-soft"
+            >“{{ example }}”</span
+          >
+        </p>
+        <template v-if="bench.lookingAt === null">
+          <button
+            type="button"
+            class="cursor-pointer self-center disabled:opacity-30"
+            :disabled="at === 0"
+            :aria-label="`Earlier: ${phrase.text}`"
+            @click="move(at, -1)"
+          >
+            <ArrowUp :size="15" />
+          </button>
+          <button
+            type="button"
+            class="cursor-pointer self-center disabled:opacity-30"
+            :disabled="at === phrases.length - 1"
+            :aria-label="`Later: ${phrase.text}`"
+            @click="move(at, 1)"
+          >
+            <ArrowDown :size="15" />
+          </button>
+          <button
+            type="button"
+            class="cursor-pointer self-center"
+            :aria-label="`Leave out ${phrase.text}`"
+            @click="choose(phrases.filter((other) => other !== phrase))"
+          >
+            <X :size="15" />
+          </button>
+        </template>
+      </li>
+    </ol>
+  </section>
+</template>
