@@ -19,10 +19,10 @@ test('from the address of a place’s page to reviews on a client’s page', asy
 
   await page.locator('[data-setting=sources]').click()
   const sources = page.getByRole('dialog')
-  await sources.getByLabel('Address of a page that shows reviews').fill(siteAddress('skerrow-post'))
+  await sources.getByLabel('An address, a map’s code, an id, or a name to look for').fill(siteAddress('skerrow-post'))
   await sources.getByRole('button', { name: 'Look there' }).click()
   await expect(sources.getByRole('alert')).toContainText('No reviews are marked up on this page.')
-  await sources.getByLabel('Address of a page that shows reviews').fill(place('gullhaven-ferries'))
+  await sources.getByLabel('An address, a map’s code, an id, or a name to look for').fill(place('gullhaven-ferries'))
   await sources.getByRole('button', { name: 'Look there' }).click()
   await expect(sources.getByText(/4\.4 of 5 from 1,286, 12 items/)).toBeVisible()
   await sources.getByRole('button', { name: 'Take this: Gullhaven Ferries' }).click()

@@ -21,6 +21,7 @@ const CellFault = z.object({
   column: z.string(),
   shown: z.string(),
   message: z.string(),
+  row: z.array(z.string()),
 })
 
 /** What a file comes to, read one way: before anything is kept, and after. */

@@ -160,6 +160,8 @@ async function screenRoutes(app: FastifyInstance): Promise<void> {
     '/widgets/*',
     '/installs',
     '/installs/*',
+    '/sources',
+    '/sources/*',
     '/removed',
     '/account',
   ]

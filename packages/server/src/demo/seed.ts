@@ -5,6 +5,9 @@ import { AGENCY } from '../accounts/setup'
 import { addSource, refreshSource } from '../sources/refresh'
 import type { Site } from '../sites/models'
 import { kindOf } from '@pebblestrand/core/kinds'
+import { putTyped } from '../sources/kept-here/typed'
+import { beginKept } from '../sources/kept-here/begin'
+import { guestBook } from './guest-book'
 import { draftOf, saveDraft } from '../widgets/draft'
 import { makeWidget } from '../widgets/make'
 import { Widget } from '../widgets/models'
@@ -59,16 +62,26 @@ async function seedPeople(): Promise<string[]> {
   return made.map((u) => u.id)
 }
 
+/** Sorts of sources by the hosts of the stand-ins; the others have feeds. */
+const KINDS: Record<string, string> = { 'skerrow-guide': 'structured-data', 'harbour-voices': 'review-service' }
+
 async function seedSources(context: Context, desks: Desks): Promise<Record<FeedName, string>> {
   const ids = {} as Record<FeedName, string>
   const told = Date.now() // what fails later counts by address how often it was asked for
   for (const [name, { host, path }] of Object.entries(feeds) as [FeedName, (typeof feeds)[FeedName]][]) {
     const url = desks.siteOrigin(host) + path
-    const kind = host === 'skerrow-guide' ? 'structured-data' : 'feed'
+    const kind = KINDS[host] ?? 'feed'
     ids[name] = (await addSource(context, name === 'weather' ? `${url}?${told}` : url, kind)).id
   }
   await refreshSource(context, ids.weather)
+  await seedGuestBook(context)
   return ids
+}
+
+/** What visitors wrote on paper, typed by hand; no widget shows it yet. */
+async function seedGuestBook(context: Context): Promise<void> {
+  const source = await beginKept(context, 'Windle Knot guest book')
+  for (const review of guestBook) await putTyped(context, source, review)
 }
 
 async function seedWidgets(

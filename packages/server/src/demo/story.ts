@@ -11,8 +11,8 @@ export const feeds = {
   weather: { host: 'troubled-feeds', path: '/fails-later.xml' },
   ferryVoices: { host: 'skerrow-guide', path: '/places/gullhaven-ferries' },
   kilnVoices: { host: 'skerrow-guide', path: '/places/orrin-kiln' },
-  observatoryVoices: { host: 'skerrow-guide', path: '/places/skerrow-observatory' },
-  vetVoices: { host: 'skerrow-guide', path: '/places/tarnside-vets' },
+  observatoryVoices: { host: 'harbour-voices', path: '/map?place=hv0q6t8j2mk4fx' },
+  vetVoices: { host: 'harbour-voices', path: '/map?place=hv9b1x7s5pd3gn' },
   museumVoices: { host: 'skerrow-guide', path: '/places/windle-knot-museum' },
 } as const
 export type FeedName = keyof typeof feeds
@@ -122,7 +122,16 @@ export const widgets = told({
     kind: 'reviews',
     starter: 'beside-the-text',
     feeds: ['vetVoices'],
-    settings: { stars: '4', accent: '#0f7a72', title: 'own', titleText: 'What owners say', summary: true },
+    settings: {
+      stars: '4',
+      accent: '#0f7a72',
+      title: 'own',
+      titleText: 'What owners say',
+      summary: true,
+      phrases: 'found',
+      phrasesMost: 3,
+      avatar: 'own',
+    },
   },
   'Ferry rating': {
     kind: 'rating-badge',

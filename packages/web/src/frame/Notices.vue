@@ -11,7 +11,11 @@ const undo = (notice: Notice) => {
 <template>
   <!-- Beside the application, which a sheet makes inert: what went wrong in the sheet is seen and announced all the same. -->
   <Teleport to="body">
-    <div class="fixed bottom-4 left-4 z-60 grid max-w-[440px] gap-2" role="status" aria-live="polite">
+    <div
+      class="fixed bottom-4 left-4 z-60 grid max-w-[min(440px,calc(100vw-2rem))] gap-2"
+      role="status"
+      aria-live="polite"
+    >
       <div
         v-for="notice in notices"
         :key="notice.id"

@@ -144,12 +144,14 @@ describe('rows', () => {
   it('what is wrong is said with line, column, and what stands there; nothing else is held back', () => {
     const { rows, faults } = read(faulty)
     expect(rows.map(({ line }) => line)).toEqual([2, 6])
-    expect(faults).toEqual([
+    expect(faults.map(({ row: _, ...fault }) => fault)).toEqual([
       { line: 3, field: 'rating', column: 'Stars', shown: '7 or so', message: 'is no rating from 1 to 5' },
       { line: 4, field: 'date', column: 'Date', shown: '31.4.2026', message: 'is no date that is known here' },
       { line: 5, field: 'text', column: 'Text', shown: '', message: 'is empty, and so are the stars' },
     ])
   })
+  it('the row is shown whole', () =>
+    expect(read(faulty).faults[0]!.row).toEqual(['Bo', '7 or so', '2026-03-02', 'Fine']))
   it('a row with more columns than there are names', () =>
     expect(read('Author,Text\nAda,Good, very good').faults[0]).toMatchObject({
       line: 2,

@@ -17,6 +17,8 @@ export interface CellFault {
   column: string
   shown: string
   message: string
+  /** The whole row as it stands in the file. */
+  row: string[]
 }
 
 /** An entry with the line it stands on. */
@@ -37,7 +39,14 @@ export function readRows(table: Table, reading: Reading): { rows: ReadRow[]; fau
     }
     const fault = (field: ReviewField, message: string) => {
       const column = reading.columns[field]
-      own.push({ line, field, column: column === undefined ? '' : table.heads[column]!, shown: cell(field), message })
+      own.push({
+        line,
+        field,
+        column: column === undefined ? '' : table.heads[column]!,
+        shown: cell(field),
+        message,
+        row: cells,
+      })
       return null
     }
     if (cells.length > table.heads.length)

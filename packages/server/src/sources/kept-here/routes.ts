@@ -1,6 +1,4 @@
-import { randomUUID } from 'node:crypto'
 import { routes } from '@pebblestrand/contract'
-import { sourceKinds } from '@pebblestrand/core/sources'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
 import type { Serve } from '../../platform/http/serve'
@@ -8,30 +6,15 @@ import { describeSource } from '../describe-source'
 import { Source } from '../models'
 import { storedEntries } from '../store-items'
 import { asCsv } from './as-csv'
+import { beginKept, KEPT_HERE } from './begin'
 import { importFile } from './import-file'
 import { dropEntry, putTyped } from './typed'
-
-const KIND = sourceKinds['kept-here']!
 
 /** Reviews that are kept here: typed, read from files, written to files. */
 export function keptReviewRoutes(serve: Serve, context: Context): void {
   const { keptReviews } = routes
 
-  serve(keptReviews.begin, async ({ body: { title } }) => {
-    const id = randomUUID()
-    const url = `${context.config.origin}/sources/${id}`
-    const now = new Date()
-    const source = await Source.create({
-      id,
-      kind: KIND.id,
-      url,
-      title,
-      format: KIND.id,
-      fetchedAt: now,
-      okAt: now,
-    })
-    return describeSource(context.db, source)
-  })
+  serve(keptReviews.begin, async ({ body: { title } }) => describeSource(context.db, await beginKept(context, title)))
 
   serve(keptReviews.readFile, async ({ params, body }) => importFile(context, await keptSource(params.id), body))
 
@@ -53,7 +36,7 @@ export function keptReviewRoutes(serve: Serve, context: Context): void {
 async function keptSource(id: string): Promise<Source> {
   const source = await Source.findByPk(id)
   if (!source) throw new AppError('not-found')
-  if (source.kind !== KIND.id)
+  if (source.kind !== KEPT_HERE)
     throw new AppError('cannot-now', {
       message: 'The reviews of this source are written elsewhere.',
       remedy: 'Begin a source of your own for what you type or bring in.',

@@ -12,6 +12,12 @@ const emit = defineEmits<{ correct: [entry: Entry] }>()
 const starsOf = ({ body }: Entry) => (body.type === 'review' ? body.rating : null)
 const replyOf = ({ body }: Entry) => (body.type === 'review' ? body.reply : null)
 
+/** Where there is no room for columns. */
+const headOf = (entry: Entry) =>
+  [entry.author, entry.publishedAt?.slice(0, 10), starsOf(entry) === null ? '' : `${starsOf(entry)} of 5`]
+    .filter(Boolean)
+    .join(', ')
+
 async function drop({ key }: Entry): Promise<void> {
   try {
     const was = await dropReview(props.source.id, key)
@@ -24,22 +30,25 @@ async function drop({ key }: Entry): Promise<void> {
 
 <template>
   <div class="overflow-x-auto">
-    <table class="w-full min-w-[560px] border-t border-ink text-[14px]">
+    <table class="w-full border-t sm:min-w-[560px] border-ink text-[14px]">
       <thead>
         <tr class="border-b border-rule text-left align-baseline">
-          <th scope="col" class="label w-[96px] py-2 pr-4">Date</th>
-          <th scope="col" class="label w-[150px] py-2 pr-4">Author</th>
-          <th v-if="source.kind !== 'feed'" scope="col" class="label w-[52px] py-2 pr-4">Stars</th>
+          <th scope="col" class="label hidden w-[96px] py-2 pr-4 sm:table-cell">Date</th>
+          <th scope="col" class="label hidden w-[150px] py-2 pr-4 sm:table-cell">Author</th>
+          <th v-if="source.kind !== 'feed'" scope="col" class="label hidden w-[52px] py-2 pr-4 sm:table-cell">Stars</th>
           <th scope="col" class="label py-2 pr-4">{{ source.kind === 'feed' ? 'Title' : 'What was said' }}</th>
-          <th v-if="source.keptHere" scope="col" class="w-[120px]"><span class="sr-only">Correct</span></th>
+          <th v-if="source.keptHere" scope="col" class="w-[70px] sm:w-[120px]"><span class="sr-only">Correct</span></th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="entry in entries" :key="entry.key" class="border-b border-rule align-baseline" data-thing>
-          <td class="py-2 pr-4 whitespace-nowrap text-soft">{{ entry.publishedAt?.slice(0, 10) ?? 'no date' }}</td>
-          <td class="py-2 pr-4 break-words">{{ entry.author ?? '' }}</td>
-          <td v-if="source.kind !== 'feed'" class="py-2 pr-4">{{ starsOf(entry) ?? '–' }}</td>
+          <td class="hidden py-2 pr-4 whitespace-nowrap text-soft sm:table-cell">
+            {{ entry.publishedAt?.slice(0, 10) ?? 'no date' }}
+          </td>
+          <td class="hidden py-2 pr-4 break-words sm:table-cell">{{ entry.author ?? '' }}</td>
+          <td v-if="source.kind !== 'feed'" class="hidden py-2 pr-4 sm:table-cell">{{ starsOf(entry) ?? '–' }}</td>
           <td class="py-2 pr-4">
+            <span class="block text-[13px] text-soft sm:hidden">{{ headOf(entry) }}</span>
             <b v-if="entry.body.title" dir="auto">{{ entry.body.title }}<br /></b>
             <span class="line-clamp-3" dir="auto" :lang="entry.language ?? undefined">{{ entry.body.text }}</span>
             <span v-if="!entry.body.text && !entry.body.title" class="text-soft">no words</span>
@@ -47,19 +56,19 @@ async function drop({ key }: Entry): Promise<void> {
               replyOf(entry)!.text
             }}</span>
           </td>
-          <td v-if="source.keptHere" class="py-2 text-right whitespace-nowrap">
+          <td v-if="source.keptHere" class="py-2 text-right sm:whitespace-nowrap">
             <button
               type="button"
               class="word"
-              :aria-label="`Correct the review by ${entry.author ?? 'nobody named'}`"
+              :aria-label="`Correct: ${entry.author ?? 'nobody named'}`"
               @click="emit('correct', entry)"
             >
               Correct
             </button>
             <button
               type="button"
-              class="word plain ml-3"
-              :aria-label="`Take out the review by ${entry.author ?? 'nobody named'}`"
+              class="word plain sm:ml-3"
+              :aria-label="`Take out: ${entry.author ?? 'nobody named'}`"
               @click="drop(entry)"
             >
               Take out

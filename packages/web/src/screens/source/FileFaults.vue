@@ -20,8 +20,11 @@ defineProps<{ faults: ReadFile['faults'] }>()
           <td class="py-1 pr-4">{{ fault.line }}</td>
           <td class="py-1 pr-4 break-words">{{ fault.column || 'the row' }}</td>
           <td class="py-1">
-            <code v-if="fault.shown" class="font-mono text-[12.5px] break-all">{{ fault.shown.slice(0, 120) }}</code>
-            <span class="text-coral"> {{ fault.message }}</span>
+            <code v-if="fault.shown" class="mr-1 font-mono text-[12.5px] break-all">{{
+              fault.shown.slice(0, 120)
+            }}</code>
+            <span class="text-coral">{{ fault.message }}</span>
+            <span class="block truncate text-[13px] text-soft">{{ fault.row.join(' · ').slice(0, 200) }}</span>
           </td>
         </tr>
       </tbody>

@@ -90,7 +90,7 @@ const find = (words: string) => router.replace({ query: { ...route.query, q: wor
     </div>
     <div class="min-w-0">
       <div class="flex items-end gap-4">
-        <label class="label" for="entry-words">Only those with</label>
+        <label class="label shrink-0" for="entry-words">Only those with</label>
         <input
           id="entry-words"
           class="field max-w-[260px]"

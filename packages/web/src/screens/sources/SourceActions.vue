@@ -29,7 +29,13 @@ const read = () =>
 <template>
   <p class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
     <template v-if="!source.keptHere">
-      <button type="button" class="word" :disabled="busy" :aria-label="`Read ${source.title} now`" @click="read">
+      <button
+        type="button"
+        class="word"
+        :disabled="busy"
+        :aria-label="busy ? undefined : `Read it now: ${source.title}`"
+        @click="read"
+      >
         {{ busy ? progress || 'One moment …' : 'Read it now' }}
       </button>
       <button
@@ -37,7 +43,7 @@ const read = () =>
         type="button"
         class="word"
         :disabled="busy"
-        :aria-label="`Connect ${source.title} again`"
+        :aria-label="`Connect it again: ${source.title}`"
         @click="during(() => connect(source.id))"
       >
         Connect it again
@@ -47,7 +53,7 @@ const read = () =>
         type="button"
         class="word"
         :disabled="busy"
-        :aria-label="`Connect the owner’s account for ${source.title}`"
+        :aria-label="`Connect its owner’s account: ${source.title}`"
         @click="during(() => connect(source.id))"
       >
         Connect its owner’s account
@@ -56,7 +62,7 @@ const read = () =>
         type="button"
         class="word plain"
         :disabled="busy"
-        :aria-label="`${source.paused ? 'Go on with' : 'Pause'} ${source.title}`"
+        :aria-label="`${source.paused ? 'Go on' : 'Pause'}: ${source.title}`"
         @click="during(() => changeSource(source.id, { paused: !source.paused }))"
       >
         {{ source.paused ? 'Go on' : 'Pause' }}

@@ -16,9 +16,8 @@ defineProps<{ source: SourceDetail }>()
     <p class="text-soft">
       <template v-if="source.okAt"
         >{{ source.problem ? 'the copy that stays up is from' : source.keptHere ? 'changed' : 'read' }}
-        <TimeAgo :at="source.okAt" />,
-      </template>
-      {{ rhythm(source)
+        <TimeAgo :at="source.okAt" /><template v-if="!source.keptHere">, </template> </template
+      >{{ source.keptHere ? '' : rhythm(source)
       }}<template v-if="!source.keptHere && !source.paused && healthOf(source) !== 'reconnect'"
         >, next <TimeAgo :at="source.nextFetchAt" ahead /></template
       ><template v-if="source.account">, by the account of {{ source.account }}</template>

@@ -15,5 +15,5 @@ export const healthOf = ({ paused, problem }: SourceDetail): Health =>
   problem?.code === 'reconnect' ? 'reconnect' : paused ? 'paused' : problem ? 'fails' : 'well'
 
 /** How often it is read, in words. */
-export const rhythm = ({ keptHere, paused, intervalMinutes }: SourceDetail): string =>
-  keptHere ? 'changed here only' : paused ? 'paused' : `read every ${duration(intervalMinutes)}`
+export const rhythm = ({ paused, intervalMinutes }: SourceDetail): string =>
+  paused ? 'paused' : `read every ${duration(intervalMinutes)}`

@@ -38,7 +38,7 @@ const more = computed(() => props.total - props.lines.length)
             <button
               type="button"
               class="word shrink-0"
-              :aria-label="`${isFirst(line.id) ? 'No longer first' : 'Put first'}: ${line.title}`"
+              :aria-label="`${isFirst(line.id) ? 'Not first' : 'Put first'}: ${line.title}`"
               @click="isFirst(line.id) ? drop('first', line.id) : add('first', line.id)"
             >
               {{ isFirst(line.id) ? 'Not first' : 'Put first' }}

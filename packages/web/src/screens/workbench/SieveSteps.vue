@@ -5,7 +5,9 @@ import SieveLines from './SieveLines.vue'
 
 /** The counts from all items to the shown ones; a step opens to say what it took out, the last one what is shown. */
 const props = defineProps<{ sieve: BenchSieve }>()
-const open = ref<number | null>(null)
+/** The step that is open, by its words: putting one first adds a step, and the others move along. */
+const open = ref<string | null>(null)
+const SHOWN = 'shown'
 
 const HEIGHT = 44
 const columns = computed(() => {
@@ -13,9 +15,8 @@ const columns = computed(() => {
   return [{ label: 'all', count: props.sieve.all, taken: null, lines: [] }, ...steps]
 })
 const bar = (count: number) => `${Math.max(2, (count / Math.max(1, props.sieve.all)) * HEIGHT)}px`
-const last = computed(() => columns.value.length)
-const opened = computed(() => (open.value === null ? null : columns.value[open.value]))
-const toggle = (index: number) => (open.value = open.value === index ? null : index)
+const opened = computed(() => columns.value.find(({ label, taken }) => taken !== null && label === open.value) ?? null)
+const toggle = (label: string) => (open.value = open.value === label ? null : label)
 </script>
 
 <template>
@@ -31,9 +32,9 @@ const toggle = (index: number) => (open.value = open.value === index ? null : in
           :type="column.taken !== null ? 'button' : undefined"
           class="block w-full text-left"
           :class="{ 'cursor-pointer': column.taken !== null }"
-          :aria-expanded="column.taken !== null ? open === index : undefined"
+          :aria-expanded="column.taken !== null ? open === column.label : undefined"
           :title="column.label"
-          @click="column.taken !== null && toggle(index)"
+          @click="column.taken !== null && toggle(column.label)"
         >
           <span class="flex items-end" :style="{ height: `${HEIGHT}px` }" aria-hidden="true"
             ><span class="block w-full bg-[#b8ad95]" :style="{ height: bar(column.count) }"
@@ -52,8 +53,8 @@ const toggle = (index: number) => (open.value = open.value === index ? null : in
         <button
           type="button"
           class="block w-full cursor-pointer text-left"
-          :aria-expanded="open === last"
-          @click="toggle(last)"
+          :aria-expanded="open === SHOWN"
+          @click="toggle(SHOWN)"
         >
           <span class="flex items-end" :style="{ height: `${HEIGHT}px` }" aria-hidden="true"
             ><span class="block w-full bg-kelp" :style="{ height: bar(sieve.shown) }"
@@ -71,7 +72,7 @@ const toggle = (index: number) => (open.value = open.value === index ? null : in
       none="This step took nothing out."
     />
     <SieveLines
-      v-else-if="open === last"
+      v-else-if="open === SHOWN"
       :lines="sieve.lines"
       :total="sieve.shown"
       named="What is shown"
