@@ -19,7 +19,23 @@ const MOST = { text: 500_000, all: 4_000_000 }
 /** Letters from an address's beginning to the id in it. */
 const FAR = 300
 
-const squeezed = (text: string) => text.toLowerCase().replace(/[^a-z0-9]+/g, '')
+/** Its letters and digits of ASCII, small, as their codes behind one another; a page has many texts and little of this is looked at. */
+function squeezeInto(codes: Uint8Array, from: number, text: string): number {
+  let at = from
+  for (let i = 0; i < text.length; i++) {
+    const unit = text.charCodeAt(i)
+    if ((unit >= 97 && unit <= 122) || (unit >= 48 && unit <= 57)) codes[at++] = unit
+    else if (unit >= 65 && unit <= 90) codes[at++] = unit + 32
+  }
+  return at
+}
+
+const asText = (codes: Uint8Array) => new TextDecoder('latin1').decode(codes)
+
+function squeezed(text: string): string {
+  const codes = new Uint8Array(text.length)
+  return asText(codes.subarray(0, squeezeInto(codes, 0, text)))
+}
 
 /** What escaping leaves of one letter, however often it was done: entities, and codes of scripts and addresses. */
 const ESCAPES = /&(?:amp;)*(?:#x?[0-9a-f]{1,6}|[a-z]{2,10});?|\\u00[0-9a-f]{2}|%[0-9a-f]{2}/gi
@@ -40,11 +56,10 @@ interface Stream {
  * capitals and escapes make no difference.
  */
 export class Mentions {
-  private readonly read: { starts: { at: number; node: AnyNode }[]; parts: string[]; length: number } = {
-    starts: [],
-    parts: [],
-    length: 0,
-  }
+  private readonly starts: { at: number; node: AnyNode }[] = []
+  /** Of what visitors read. */
+  private codes = new Uint8Array(16_384)
+  private length = 0
   private readonly others: Stream[] = []
   private joined: Stream | null = null
   private left = MOST.all
@@ -52,22 +67,30 @@ export class Mentions {
   add(where: TextPlace, node: AnyNode, text: string): void {
     if (this.left <= 0) return
     const cut = text.slice(0, MOST.text)
-    const letters = squeezed(
-      cut.includes('&') || cut.includes('\\') || cut.includes('%') ? cut.replace(ESCAPES, '') : cut,
-    )
-    if (!letters) return
+    const bare = cut.includes('&') || cut.includes('\\') || cut.includes('%') ? cut.replace(ESCAPES, '') : cut
+    if (where === 'text') return this.addRead(node, bare)
+    const letters = squeezed(bare)
     this.left -= letters.length
-    if (where === 'text') {
-      this.read.starts.push({ at: this.read.length, node })
-      this.read.parts.push(letters)
-      this.read.length += letters.length
-    } else if (marks.some((mark) => letters.includes(mark.text)))
+    if (marks.some((mark) => letters.includes(mark.text)))
       this.others.push({ where, text: letters, starts: [{ at: 0, node }] })
+  }
+
+  private addRead(node: AnyNode, text: string): void {
+    if (this.length + text.length > this.codes.length) {
+      const wider = new Uint8Array(2 * (this.length + text.length))
+      wider.set(this.codes.subarray(0, this.length))
+      this.codes = wider
+    }
+    const end = squeezeInto(this.codes, this.length, text)
+    if (end === this.length) return
+    this.starts.push({ at: this.length, node })
+    this.left -= end - this.length
+    this.length = end
   }
 
   /** Where the snippet of an id is written out, what visitors read first. */
   of(id: string): { where: TextPlace; node: AnyNode }[] {
-    this.joined ??= { where: 'text', text: this.read.parts.join(''), starts: this.read.starts }
+    this.joined ??= { where: 'text', text: asText(this.codes.subarray(0, this.length)), starts: this.starts }
     return [this.joined, ...this.others].flatMap((stream) => found(stream, squeezed(id)))
   }
 }

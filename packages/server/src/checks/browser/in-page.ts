@@ -39,7 +39,11 @@ export async function scrollThrough(): Promise<void> {
   const end = Math.min(document.documentElement.scrollHeight, 20_000)
   for (let at = 0; at < end; at += step) {
     scrollTo(0, at)
-    await new Promise((resolve) => setTimeout(resolve, 40))
+    // Observers hear of it with the next frame; a page that draws none is not waited for.
+    await new Promise((resolve) => {
+      requestAnimationFrame(() => setTimeout(resolve, 0))
+      setTimeout(resolve, 40)
+    })
   }
   scrollTo(0, 0)
   await new Promise((resolve) => requestAnimationFrame(() => resolve(null)))
