@@ -1,5 +1,5 @@
 import { parse } from 'parse5'
-import { articleItem } from '@pebblestrand/core/items'
+import { reviewItem } from '@pebblestrand/core/items'
 import { sift, type Rule } from '@pebblestrand/core/sieve'
 import { methods } from '@pebblestrand/core/methods'
 import { Plan, verify, verifyPage, type Look } from '@pebblestrand/core/verify'
@@ -13,35 +13,45 @@ const vocabulary =
 const words = (n: number, seed: number) =>
   Array.from({ length: n }, (_, i) => vocabulary[(seed * 31 + i * i * 7) % vocabulary.length]).join(' ')
 
-/** 10,000 items through a full sieve, against putting the same items in order alone. */
+/** 10,000 reviews through a full sieve, as when one of its rules is changed, against putting the same reviews in order alone. */
 export function sieve(): Ratio {
   const items = Array.from({ length: 10_000 }, (_, i) =>
-    articleItem(`s:${i}`, {
-      title: words(8, i),
-      text: words(40, i + 3),
+    reviewItem(`s:${i}`, {
+      author: `Author ${i}`,
+      rating: 1 + (i % 5),
+      text: words(12 + (i % 40), i + 3),
+      language: i % 9 ? 'en' : 'de',
       publishedAt: new Date(now.getTime() - ((i * 7919) % 10_000) * 60_000).toISOString(),
       link: `https://post.example/${i}`,
-      picture: i % 3 ? { url: 'https://post.example/p.jpg', width: null, height: null, alt: '' } : null,
+      pictures: i % 3 ? [{ url: 'https://post.example/p.jpg', width: null, height: null, alt: '' }] : [],
     }),
   )
   const rules: Rule[] = [
     { kind: 'unique' },
+    { kind: 'hidden', ids: ['s:1', 's:7'] },
+    { kind: 'rating-from', stars: 3, unrated: 'out' },
+    { kind: 'with-text' },
     { kind: 'with-picture' },
+    { kind: 'authors-out', names: ['Author 12'] },
+    { kind: 'language', languages: ['en'] },
     { kind: 'include', words: ['ferry', 'rope', 'sail*'] },
     { kind: 'exclude', words: ['slipway'] },
     { kind: 'not-older', days: 30 },
     { kind: 'cap', most: 20 },
   ]
+  const began = performance.now()
+  sift(items, rules, 'newest', now)
+  const cold = performance.now() - began
   const whole = timeOf(() => sift(items, rules, 'newest', now))
   const sorting = timeOf(() =>
     [...items].sort((a, b) => (a.publishedAt! < b.publishedAt! ? 1 : a.publishedAt! > b.publishedAt! ? -1 : 0)),
   )
   return {
-    name: 'sieve of 10,000 items, six rules',
+    name: 'sieve of 10,000 reviews, all its rules',
     measured: `${whole.toFixed(1)} ms`,
-    against: `sorting them alone: ${sorting.toFixed(1)} ms`,
+    against: `sorting them alone: ${sorting.toFixed(1)} ms; the very first time ${cold.toFixed(1)} ms`,
     ratio: whole / sorting,
-    wants: null,
+    wants: { most: 3 },
   }
 }
 

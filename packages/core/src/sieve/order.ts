@@ -15,25 +15,26 @@ export function inOrder(items: readonly Item[], order: Order, now = new Date(0))
     case 'shuffled':
       return shuffled(items, now.toISOString().slice(0, 10))
     case 'newest':
+      return sortedBy(items, newest)
     case 'oldest':
-      return [...items].sort(byDate(order === 'newest' ? -1 : 1))
+      return sortedBy(items, ({ publishedAt }) => (publishedAt === null ? -Infinity : -Date.parse(publishedAt)))
     case 'best':
-      return sortedBy([...items].sort(byDate(-1)), ({ body }) => readingOf(body).rating(body) ?? 0)
+      return sortedBy(sortedBy(items, newest), ({ body }) => readingOf(body).rating(body) ?? 0)
     case 'longest':
       return sortedBy(items, ({ body }) => [...body.text].length)
   }
 }
 
-const byDate = (sign: 1 | -1) => (a: Item, b: Item) => {
-  if (a.publishedAt === b.publishedAt) return 0
-  if (a.publishedAt === null) return 1
-  if (b.publishedAt === null) return -1
-  return a.publishedAt < b.publishedAt ? -sign : sign
-}
+const newest = ({ publishedAt }: Item) => (publishedAt === null ? -Infinity : Date.parse(publishedAt))
 
-/** The highest first; each is worked out once. */
-const sortedBy = (items: readonly Item[], height: (item: Item) => number) =>
-  items
-    .map((item) => ({ item, at: height(item) }))
-    .sort((a, b) => b.at - a.at)
-    .map(({ item }) => item)
+/** The highest first, equals as they came; each height is worked out once. */
+function sortedBy(items: readonly Item[], height: (item: Item) => number): Item[] {
+  const heights = Float64Array.from(items, height)
+  const places = Uint32Array.from(items, (_, at) => at)
+  places.sort((a, b) => {
+    const one = heights[a]!
+    const other = heights[b]!
+    return one === other ? a - b : other - one // two infinities have no difference
+  })
+  return Array.from(places, (at) => items[at]!)
+}

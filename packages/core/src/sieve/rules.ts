@@ -1,5 +1,5 @@
-import { readingOf, type Item } from '../items'
-import { folded, mentionsAny } from './keywords'
+import { readingOf, type Item, type ItemBody } from '../items'
+import { folded, mentionsAnyFolded } from './keywords'
 
 /** One rule of a sieve. `cap` keeps the first so many, `pinned` puts some to the front; every other rule looks at one item at a time. */
 export type Rule =
@@ -28,15 +28,42 @@ export interface RuleDefinition<R extends Rule> {
   arrange?(rule: R, items: readonly Item[]): Item[]
 }
 
-const wordsOf = ({ body, labels }: Item) => `${readingOf(body).words(body)}\n${labels.join('\n')}`
+/** What a body says, folded once: rules are changed many times over the same items. */
+const known = new WeakMap<ItemBody, string>()
+function foldedBody(body: ItemBody): string {
+  const there = known.get(body)
+  if (there !== undefined) return there
+  const words = readingOf(body).words(body).split('\n').map(folded).join('\n')
+  known.set(body, words)
+  return words
+}
+
+const wordsOf = ({ body, labels }: Item) =>
+  labels.length ? `${foldedBody(body)}\n${labels.map(folded).join('\n')}` : foldedBody(body)
 /** What makes two items the same: of reviews their words and who said them, from whichever source; else where they lead. */
 function sameAs({ id, link, author, body }: Item): string {
-  if (body.type === 'review') return body.text && author ? `${folded(author)}\n${folded(body.text)}` : id
+  if (body.type === 'review') return body.text && author ? saidBy(author, body) : id
   return link ?? id
 }
 
+const authors = new WeakMap<ItemBody, { author: string; name: string; key: string | null }>()
+/** An author's name, folded once for what he or she said. */
+function foldedAuthor(author: string, body: ItemBody): { author: string; name: string; key: string | null } {
+  const there = authors.get(body)
+  if (there?.author === author) return there
+  const made = { author, name: folded(author), key: null }
+  authors.set(body, made)
+  return made
+}
+
+/** An author and what he or she said, as one text. */
+function saidBy(author: string, body: ItemBody): string {
+  const known = foldedAuthor(author, body)
+  return (known.key ??= `${known.name}\n${foldedBody(body)}`)
+}
+
 /** "pt-BR" is Portuguese; nothing is known of an item that says nothing. */
-const primary = (tag: string) => tag.split('-')[0]!.toLowerCase()
+const primary = (tag: string) => (/^[a-z]{2,3}$/.test(tag) ? tag : tag.split('-')[0]!.toLowerCase())
 
 const list = (words: string[]) => (words.length > 2 ? `${words.slice(0, 2).join(', ')} …` : words.join(' or '))
 const DAY = 86_400_000
@@ -55,14 +82,14 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
   include: {
     label: (rule) => `mention ${list(rule.words)}`,
     test: (rule) => {
-      const mentions = mentionsAny(rule.words)
+      const mentions = mentionsAnyFolded(rule.words)
       return (item) => mentions(wordsOf(item), item.language)
     },
   },
   exclude: {
     label: (rule) => `without ${list(rule.words)}`,
     test: (rule) => {
-      const mentions = mentionsAny(rule.words)
+      const mentions = mentionsAnyFolded(rule.words)
       return (item) => !mentions(wordsOf(item), item.language)
     },
   },
@@ -105,7 +132,7 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
     label: (rule) => `not by ${list(rule.names)}`,
     test: (rule) => {
       const names = new Set(rule.names.map(folded))
-      return ({ author }) => author === null || !names.has(folded(author))
+      return ({ author, body }) => author === null || !names.has(foldedAuthor(author, body).name)
     },
   },
   language: {

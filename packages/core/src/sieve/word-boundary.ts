@@ -15,6 +15,10 @@ function segmenterFor(language: string | null): Intl.Segmenter {
   return segmenter
 }
 
+const SPACE = 32
+/** A letter or digit of ASCII, small as texts are here. */
+const isPlainWord = (unit: number) => (unit >= 97 && unit <= 122) || (unit >= 48 && unit <= 57)
+
 const WORD = /[\p{L}\p{N}]/u
 /** Scripts that put no spaces between words. */
 const UNSPACED =
@@ -31,6 +35,10 @@ export function isWordBoundary(
 ): (at: number, what: 'beginning' | 'end') => boolean {
   let asked = 0
   return (at, what) => {
+    // Nearly every place lies between two signs of ASCII, which tell at once.
+    const [left, right] = [text.charCodeAt(at - 1), text.charCodeAt(at)]
+    if (what === 'beginning' ? at === 0 || left === SPACE : at === text.length || right === SPACE) return true
+    if (isPlainWord(left) && isPlainWord(right)) return false
     const [before, after] = [charBefore(text, at), charAt(text, at)]
     const [inner, outer] = what === 'beginning' ? [after, before] : [before, after]
     if (outer === '' || /\s/.test(outer)) return true
