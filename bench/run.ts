@@ -3,6 +3,7 @@ import { checks, sieve, tenOnOnePage } from './core'
 import { delivery } from './delivery'
 import { estate } from './estate'
 import { hangingSite } from './hanging-site'
+import { payloadOf200, placeOf4000 } from './reviews'
 import { tell } from './stand'
 import { browserLooks, flatMemory } from './verdicts'
 
@@ -13,6 +14,8 @@ const well = tell([
   checks(),
   tenOnOnePage(),
   flatMemory(),
+  payloadOf200(),
+  await placeOf4000(),
   ...(await browserLooks()),
   ...(await delivery()),
   ...(await estate()),

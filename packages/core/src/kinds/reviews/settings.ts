@@ -11,7 +11,7 @@ import {
 } from '../groups'
 import { choice, colour, list, number, onOff, text, texts } from '../setting'
 
-export const amount = amountGroup({ max: 50, byDefault: 6 })
+export const amount = amountGroup({ max: 200, byDefault: 6 })
 export const sources = sourcesGroup('reviews', 10)
 
 /** What of a review is shown. */
