@@ -7,5 +7,5 @@ import type { DocumentFormat } from './source-kind'
  * @param base the address it came from, for relative links; null where there is none
  * @throws SourceError
  */
-export const readSource = (document: DocumentFormat, text: string, base: string | null): LimitedSource =>
-  limited(document.read(text.toWellFormed(), base))
+export const readSource = (format: DocumentFormat, text: string, base: string | null): LimitedSource =>
+  limited(format.read(text.toWellFormed(), base))

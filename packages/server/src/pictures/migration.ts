@@ -1,4 +1,7 @@
-/** Pictures of items as we serve them ourselves, and which widgets show them. */
+/**
+ * Pictures of items as we serve them ourselves, and which widgets show them. A widget is named without being referred to: one that
+ * was taken out can come back, and with its pictures.
+ */
 export const pictures = {
   name: '0018-pictures',
   sql: `
@@ -20,7 +23,7 @@ CREATE TABLE picture_copies (
   PRIMARY KEY (content_hash, width, format)
 );
 CREATE TABLE widget_pictures (
-  widget_id uuid NOT NULL REFERENCES widgets (id) ON DELETE CASCADE,
+  widget_id uuid NOT NULL,
   picture_id uuid NOT NULL REFERENCES pictures (id) ON DELETE CASCADE,
   PRIMARY KEY (widget_id, picture_id)
 );

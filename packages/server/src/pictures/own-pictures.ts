@@ -72,6 +72,9 @@ export async function withKnownPictures<E extends Pick<Item, 'body'>>(
   }))
 }
 
+/** Pictures that one job fetches: done well within its time. */
+const A_JOB = 40
+
 /** Notes which pictures a widget's newest release shows, and has those fetched that are missing or may be had by now. */
 export async function notePictures(
   context: Context,
@@ -94,5 +97,9 @@ export async function notePictures(
       .map(({ sourceUrl }) => sourceUrl),
   )
   const wanted = urls.filter((url) => !settled.has(url))
-  if (wanted.length) await context.queue.sendMany(picturesJob, [{ widgetId, urls: wanted }], transaction)
+  const jobs = Array.from({ length: Math.ceil(wanted.length / A_JOB) }, (_, at) => ({
+    widgetId,
+    urls: wanted.slice(at * A_JOB, (at + 1) * A_JOB),
+  }))
+  if (jobs.length) await context.queue.sendMany(picturesJob, jobs, transaction)
 }

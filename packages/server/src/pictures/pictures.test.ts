@@ -139,7 +139,9 @@ describe('pictures of a widget', () => {
       ['/good', null],
     ])
   })
-  it('stay while a release shows them, and go some days after', async () => {
+  it('stay while a release shows them, also of a widget that was removed and may come back; and go some days after', async () => {
+    const removed = await ada.post('/api/removals', { what: 'widget', id: widgetId })
+    expect(removed.status).toBe(200)
     await Picture.update({ usedAt: new Date('2026-01-01') }, { where: {} })
     await tidyPictures(system.context)
     expect(await Picture.count()).toBe(3)

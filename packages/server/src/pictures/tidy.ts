@@ -6,14 +6,19 @@ const KEPT = '2 days'
 const UNUSED = `
 DELETE FROM pictures p WHERE p.used_at < now() - interval '${KEPT}'
   AND NOT EXISTS (SELECT 1 FROM widget_pictures w WHERE w.picture_id = p.id)`
+/** Of widgets that are gone and cannot be brought back any more. */
+const FORGOTTEN = `
+DELETE FROM widget_pictures p WHERE NOT EXISTS (SELECT 1 FROM widgets w WHERE w.id = p.widget_id)
+  AND NOT EXISTS (SELECT 1 FROM removed_rows r WHERE r.table_name = 'widgets' AND r.row_before ->> 'id' = p.widget_id::text)`
 const TOUCH = `
 UPDATE pictures p SET used_at = now() WHERE EXISTS (SELECT 1 FROM widget_pictures w WHERE w.picture_id = p.id)`
 const BARE = `
 DELETE FROM picture_copies c WHERE NOT EXISTS (SELECT 1 FROM pictures p WHERE p.content_hash = c.content_hash)`
 
-/** Pictures that no widget's newest release shows go, some days after they were shown last. */
+/** Pictures that no widget's newest release shows go, some days after they were shown last; those of removed widgets stay as long as these. */
 export async function tidyPictures({ db }: Pick<Context, 'db'>): Promise<void> {
   await db.transaction(async (transaction) => {
+    await db.query(FORGOTTEN, { transaction })
     await db.query(TOUCH, { transaction })
     await db.query(UNUSED, { transaction })
     await db.query(BARE, { transaction })

@@ -83,5 +83,11 @@ export function entryOf(review: ServiceReview, page: string): Entry {
   }
 }
 
+/** Of one text that are looked at: twice what is kept. */
+const MOST_LETTERS = 200_000
+
 /** Text, though somebody may have written markup into it. */
-const plain = (text: string) => (/[<&]/.test(text) ? plainText(text) : text.replace(/\s+/g, ' ').trim())
+function plain(text: string): string {
+  const cut = text.slice(0, MOST_LETTERS)
+  return /[<&]/.test(cut) ? plainText(cut) : cut.replace(/\s+/g, ' ').trim()
+}

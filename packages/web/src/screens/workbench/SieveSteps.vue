@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useSlow } from '../../parts/slow'
 import type { BenchSieve } from '../../rendering/bench-sieve'
+import { useWorkbench } from '../../stores/workbench'
 import SieveLines from './SieveLines.vue'
 
 /** The counts from all items to the shown ones; a step opens to say what it took out, the last one what is shown. */
@@ -8,6 +10,9 @@ const props = defineProps<{ sieve: BenchSieve }>()
 /** The step that is open, by its words: putting one first adds a step, and the others move along. */
 const open = ref<string | null>(null)
 const SHOWN = 'shown'
+
+const bench = useWorkbench()
+const slow = useSlow(() => bench.working)
 
 const HEIGHT = 44
 const columns = computed(() => {
@@ -23,7 +28,9 @@ const toggle = (label: string) => (open.value = open.value === label ? null : la
   <section aria-labelledby="sieve">
     <div class="flex items-baseline">
       <h2 id="sieve" class="label font-sans tracking-normal">Sieve</h2>
-      <p class="ml-auto text-[13.5px] text-soft">open a step to see what it took out</p>
+      <p class="ml-auto text-[13.5px] text-soft" role="status">
+        {{ slow ? 'Sifting …' : 'open a step to see what it took out' }}
+      </p>
     </div>
     <ol class="mt-2 flex gap-[10px]">
       <li v-for="(column, index) in columns" :key="index" class="min-w-0 flex-1">
