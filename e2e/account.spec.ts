@@ -1,4 +1,7 @@
-import { expect, settings, test } from './pages/signed-in'
+import { expect as usually, settings, test } from './pages/signed-in'
+
+/** Passwords are hashed at their real cost, on a machine that has just started all there is. */
+const expect = usually.configure({ timeout: 30_000 })
 
 const wanted = 'nine voices in a net loft'
 

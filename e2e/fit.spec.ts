@@ -156,7 +156,12 @@ test('reviews lie in the cells the core works out, about as high as was reserved
 const badge = kindOf('rating-badge')!
 test('a badge is about as high as was reserved, and works from 90 px on', async ({ page }) => {
   const misses: [string, number][] = []
-  for (const settings of [{}, { shape: 'line', label: 'Guests say' }, { shape: 'tile', label: 'Guests say' }]) {
+  for (const settings of [
+    {},
+    { shape: 'line', label: 'Guests say' },
+    { shape: 'tile', label: 'Guests say' },
+    { shape: 'stone' },
+  ]) {
     const view = {
       settings: badge.settings.parse(settings),
       items: said,

@@ -13,6 +13,14 @@ const settings = readSettings()
 const own = { ...settings, data: join(settings.data, '..', '.pebblestrand-test', 'shots') }
 const folder = join(root, 'docs', 'screenshots')
 
+const FILE = [
+  'Who;Stars;Day;Said',
+  'Nan Tierney;5;2.11.2026;"I came for the knots, and stayed for the tar."',
+  'P. Ashdown;four;5.11.2026;Fine',
+  'Joss;4;31.11.2026;A good hour out of the wind',
+  'The Mistrals;5;9.11.2026;Our son sleeps with his rope now.',
+].join('\n')
+
 await buildWhatIsStale(console.log)
 rmSync(own.data, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
@@ -67,6 +75,16 @@ try {
   await page.getByLabel('Address of a page or a feed').fill(`http://skerrow-post.localhost:${settings.standinsPort}`)
   await page.getByRole('button', { name: 'Look there' }).click()
   await take('find-a-source', (p) => p.getByText('Winter concert: nine voices by candle light').waitFor())
+  await page.goto(`/widgets/${await widgetId(page, 'Kind to animals')}`)
+  await take('reviews', (p) => p.getByRole('button', { name: 'Who says it' }).click())
+  await page.goto('/sources')
+  await take('sources')
+  await page.getByRole('link', { name: 'Windle Knot guest book' }).click()
+  await page.getByRole('button', { name: 'Bring in a file' }).click()
+  await page
+    .locator('#review-file')
+    .setInputFiles({ name: 'autumn.csv', mimeType: 'text/csv', buffer: Buffer.from(FILE) })
+  await take('bring-in-a-file', (p) => p.getByText('2 faulty').waitFor())
   await page.goto(`/installs/${await installId(page, 'finding=cached-copy')}`)
   await take('install')
   await page.goto('/installs')

@@ -127,9 +127,9 @@ async function artefactsOf(
   // Many installs have the same payload, the same width and the same look around them.
   const heights = new Map<number, number>()
   return installs.flatMap((install) => {
-    const { rendered, view } = common ?? renderer.render(facts(install.id))
+    const { rendered, expected } = common ?? renderer.render(facts(install.id))
     const { width, look } = places(install)
-    const height = () => (width ? (renderer.kind.box?.height(view, width) ?? 0) : 0)
+    const height = () => (width ? (renderer.kind.box?.height(expected, width) ?? 0) : 0)
     if (!common) heights.clear()
     if (!heights.has(width ?? 0)) heights.set(width ?? 0, height())
     const payload = payloadOf(rendered, about)
@@ -174,9 +174,9 @@ const USUAL_WIDTHS = [160, 240, 300, 360, 480, 600, 720, 960, 1280]
 
 function thumbnailOf({ config }: Context, widget: Widget, renderer: Renderer): NewArtefact {
   const facts = renderer.alike ? {} : renderer.kind.sample(config.origin).facts
-  const { rendered, view } = renderer.render(facts)
+  const { rendered, view, expected } = renderer.render(facts)
   const { html, css, font } = rendered
-  const heightAt = (width: number) => Math.round(renderer.kind.box?.height(view, width) ?? 0)
+  const heightAt = (width: number) => Math.round(renderer.kind.box?.height(expected, width) ?? 0)
   return {
     publicId: widget.id,
     form: THUMBNAIL,

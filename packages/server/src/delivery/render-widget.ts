@@ -35,7 +35,12 @@ export interface Renderer {
   isEmpty: boolean
   /** Where the pictures that are shown come from. */
   pictures: readonly string[]
-  render(facts: Record<string, unknown>): { rendered: Rendered; view: View<Settings> }
+  render(facts: Record<string, unknown>): {
+    rendered: Rendered
+    view: View<Settings>
+    /** With pictures that are still to be fetched: the room it takes is worked out from this. */
+    expected: View<Settings>
+  }
 }
 
 /** Reads what a widget is rendered from, once; null for a kind that is not known here. */
@@ -57,7 +62,7 @@ export async function rendererFor(
   const wish = kind.content?.phrases?.(settings) ?? null
   const phrases = wish && sifting ? await threads.run('phrases', { wish, said: saidIn(sifting.items) }) : undefined
   const pictures = kind.content?.pictures?.(settings) ?? []
-  const shown = await withOwnPictures({ config }, sifted, pictures, transaction)
+  const { items: shown, expected } = await withOwnPictures({ config }, sifted, pictures, transaction)
   const places = kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.picture?.url ?? []) : []
   const known = await knownPictures({ config }, places, transaction)
   const context = {
@@ -80,7 +85,7 @@ export async function rendererFor(
     render(facts) {
       const view = { settings, items: shown, ratings, phrases, context: { ...context, facts } }
       const rendered = sample ? renderSample(kind, settings, config.origin, widget.name) : kind.render(view)
-      return { rendered, view }
+      return { rendered, view, expected: { ...view, items: expected } }
     },
   }
 }

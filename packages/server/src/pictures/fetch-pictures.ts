@@ -19,7 +19,7 @@ export async function fetchPictures(context: Context, { widgetId, urls }: { widg
     where: { sourceUrl: urls, triedAt: { [Op.gt]: new Date(Date.now() - AGAIN_MS) } },
   })
   const known = new Set(there.map(({ sourceUrl }) => sourceUrl))
-  await Promise.all(urls.filter((url) => !known.has(url)).map((url) => fetchPicture(context, url)))
+  for (const url of urls) if (!known.has(url)) await fetchPicture(context, url)
   await context.db.transaction((transaction) => recomputeWidget(context, widgetId, transaction))
 }
 

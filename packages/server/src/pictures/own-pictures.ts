@@ -41,19 +41,24 @@ export function ownPicture(
   return own ? { ...picture, own } : null
 }
 
-/** Items as visitors get them: with our copies of the pictures that are shown. One that we have no copy of is left out. */
+/**
+ * Items as visitors get them: with our copies of the pictures that are shown; one that we have no copy of is left out. And as they
+ * are `expected` to be in a moment, with those that are still to be fetched: room is kept for these.
+ */
 export async function withOwnPictures(
   context: Pick<Context, 'config'>,
   items: readonly Item[],
   shown: readonly PictureRole[],
   transaction?: Transaction,
-): Promise<Item[]> {
+): Promise<{ items: Item[]; expected: Item[] }> {
   const urls = addressesIn(items, shown)
   const known = await knownPictures(context, urls, transaction)
-  return items.map((item) => ({
-    ...item,
-    body: readingOf(item.body).withPictures(item.body, (picture) => ownPicture(picture, known)),
-  }))
+  const each = (change: (picture: ItemPicture) => ItemPicture | null) =>
+    items.map((item) => ({ ...item, body: readingOf(item.body).withPictures(item.body, change) }))
+  return {
+    items: each((picture) => ownPicture(picture, known)),
+    expected: each((picture) => (known.has(picture.url) ? ownPicture(picture, known) : picture)),
+  }
 }
 
 /** Entries as an editor's bench gets them: our copies where there are some, else the pictures as they are elsewhere. */

@@ -12,9 +12,11 @@ sharp.unblock({
   ],
 })
 sharp.cache(false)
+// One thread, one copy after the other: passwords are hashed in the same pool, and people wait for those.
+sharp.concurrency(1)
 
-/** Px: copies for a face, a small picture, one beside a text, one across a column; each twice as dense screens want it. */
-export const WIDTHS = [96, 320, 640, 1280]
+/** Px: copies for a face, for a small picture, and for one across a column, each as dense screens want it. */
+export const WIDTHS = [96, 320, 800]
 /** Px: what is smaller counts visits, what is larger is no picture for a page. */
 const SIDES = { least: 8, most: 12_000 }
 const MOST_PIXELS = 50_000_000
@@ -50,24 +52,17 @@ export async function copiesOf(bytes: Uint8Array): Promise<Copy[]> {
   const upright = (await open().autoOrient().toBuffer({ resolveWithObject: true }).catch(asNoPicture)).info
   const fitting = WIDTHS.filter((one) => one < upright.width)
   const widths = fitting.length < WIDTHS.length ? [...fitting, Math.min(upright.width, WIDTHS.at(-1)!)] : fitting
-  const copies = await Promise.all(
-    [...new Set(widths)].map(async (px): Promise<Copy[]> => {
-      const resized = open().autoOrient().resize({ width: px, withoutEnlargement: true })
-      return [
-        { width: px, format: 'webp', bytes: await resized.clone().webp({ quality: 78 }).toBuffer() },
-        {
-          width: px,
-          format: 'jpg',
-          bytes: await resized
-            .clone()
-            .flatten({ background: '#ffffff' })
-            .jpeg({ quality: 80, mozjpeg: true })
-            .toBuffer(),
-        },
-      ]
-    }),
-  ).catch(asNoPicture)
-  return copies.flat()
+  const copies: Copy[] = []
+  for (const px of new Set(widths)) {
+    const resized = open().autoOrient().resize({ width: px, withoutEnlargement: true })
+    const [webp, jpg] = [
+      resized.clone().webp({ quality: 78 }),
+      resized.flatten({ background: '#ffffff' }).jpeg({ quality: 80 }),
+    ]
+    copies.push({ width: px, format: 'webp', bytes: await webp.toBuffer().catch(asNoPicture) })
+    copies.push({ width: px, format: 'jpg', bytes: await jpg.toBuffer().catch(asNoPicture) })
+  }
+  return copies
 }
 
 const asNoPicture = (): never => {

@@ -1,4 +1,3 @@
-import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
 import { fetchPictures, picturesJob } from './fetch-pictures'
@@ -13,7 +12,7 @@ export const pictures: Subject = {
   migrations: [tables],
   models: definePictures,
   work: [
-    work(picturesJob, { atOnce: REQUESTS_PER_HOST }, fetchPictures),
+    work(picturesJob, {}, fetchPictures),
     work(picturesTidy, { cron: '41 3 * * *' }, (context) => tidyPictures(context)),
   ],
 }

@@ -1,6 +1,6 @@
 import { colour } from '../../markup'
 import { lookGroup, ratingGroup } from '../groups'
-import { ASIDE, PADDING, SIZE } from './box'
+import { ASIDE, PADDING, SIZE, STARS_WIDE } from './box'
 import type { RatingBadgeSettings } from './settings'
 
 const line = `border:${SIZE.border}px solid currentColor`
@@ -31,6 +31,10 @@ const panel = ({ background, radius }: RatingBadgeSettings) =>
   `.pn{position:absolute;z-index:2147483000;top:100%;left:0;margin-top:8px;box-sizing:border-box;width:min(320px,calc(100vw - ${2 * ASIDE}px));max-height:min(420px,60vh);overflow:auto;padding:14px 16px;border:${SIZE.border}px solid currentColor;border-radius:${radius}px;background:${colour(background) || '#fff'};color:${colour(background) ? 'inherit' : '#1d2b34'};font-size:14px;line-height:1.5;text-align:start}` +
   `.pn ul{list-style:none;margin:0;padding:0;display:grid;gap:12px}.pn p{margin:2px 0 0}`
 
+/** In a narrow place the stars are smaller: five of them always fit. */
+const narrowStars = (side: number) =>
+  `:host{container-type:inline-size}.w .s{font-size:min(${SIZE.star}px,calc((100cqw - ${2 * (side + SIZE.border)}px)/${STARS_WIDE}))}`
+
 // Sizes that box.ts counts with.
 export function badgeCss(settings: RatingBadgeSettings): string {
   const [block, side] = PADDING[settings.shape]
@@ -41,6 +45,7 @@ export function badgeCss(settings: RatingBadgeSettings): string {
     `.w b{font-size:${SIZE.mean}px;line-height:${SIZE.meanLine}}a.w:hover,summary.w:hover{border-color:var(--a)}:focus-visible{outline:2px solid var(--a);outline-offset:2px}` +
     `.i{width:${SIZE.picture}px;height:${SIZE.picture}px;border-radius:50%;object-fit:cover;display:block}` +
     ratingGroup.css(SIZE.star, colour(settings.starColour) || 'currentColor') +
+    (settings.stands === 'here' ? narrowStars(side) : '') +
     `.q{font-size:13.5px}` +
     floating(settings) +
     (settings.click === 'panel' ? panel(settings) : '')

@@ -63,7 +63,7 @@ const find = (words: string) => router.replace({ query: { ...route.query, q: wor
       <label v-if="!source.keptHere" class="mt-3 block text-[14px] text-soft"
         >Read every
         <select
-          class="cursor-pointer bg-transparent font-bold text-ink"
+          class="min-h-6 cursor-pointer bg-transparent font-bold text-ink"
           :value="source.intervalMinutes"
           @change="
             attempt(changeSource(source.id, { intervalMinutes: Number(($event.target as HTMLSelectElement).value) }))

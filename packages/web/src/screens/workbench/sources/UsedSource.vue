@@ -26,9 +26,11 @@ async function change(to: { intervalMinutes: number } | 'refresh'): Promise<void
 <template>
   <li class="py-2">
     <div class="flex flex-wrap items-baseline gap-x-3">
-      <RouterLink :to="`/sources/${source.id}`" class="font-bold text-ink underline underline-offset-3">{{
-        source.title
-      }}</RouterLink>
+      <RouterLink
+        :to="`/sources/${source.id}`"
+        class="inline-block min-h-6 py-px font-bold text-ink underline underline-offset-3"
+        >{{ source.title }}</RouterLink
+      >
       <span class="text-[13px] text-soft">{{ shortAddress(source.url, 44) }}</span>
       <button type="button" class="word ml-auto" :aria-label="`Leave out ${source.title}`" @click="emit('drop')">
         Leave out
@@ -40,7 +42,7 @@ async function change(to: { intervalMinutes: number } | 'refresh'): Promise<void
       <label class="flex items-baseline gap-1"
         >Read every
         <select
-          class="cursor-pointer bg-transparent font-bold text-ink"
+          class="min-h-6 cursor-pointer bg-transparent font-bold text-ink"
           :value="source.intervalMinutes"
           :disabled="busy"
           @change="change({ intervalMinutes: Number(($event.target as HTMLSelectElement).value) })"
