@@ -84,7 +84,7 @@ try {
   await page
     .locator('#review-file')
     .setInputFiles({ name: 'autumn.csv', mimeType: 'text/csv', buffer: Buffer.from(FILE) })
-  await take('bring-in-a-file', (p) => p.getByText('2 faulty').waitFor())
+  await take('bring-in-a-file', (p) => p.getByText('2 faulty', { exact: true }).waitFor())
   await page.goto(`/installs/${await installId(page, 'finding=cached-copy')}`)
   await take('install')
   await page.goto('/installs')
