@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { ArrowDown, ArrowUp, X } from '@lucide/vue'
 import { ref } from 'vue'
 import { plural } from '../../parts/address'
+import OrderButtons from '../../parts/OrderButtons.vue'
 import type { BenchPhrase } from '../../rendering/bench-rendering'
 import { useWorkbench } from '../../stores/workbench'
 
@@ -40,32 +40,17 @@ function move(from: number, by: 1 | -1): void {
           >
         </p>
         <template v-if="bench.lookingAt === null">
-          <button
-            type="button"
-            class="cursor-pointer self-center disabled:opacity-30"
-            :disabled="at === 0"
-            :aria-label="`Earlier: ${phrase.text}`"
-            @click="move(at, -1)"
-          >
-            <ArrowUp :size="15" />
-          </button>
-          <button
-            type="button"
-            class="cursor-pointer self-center disabled:opacity-30"
-            :disabled="at === phrases.length - 1"
-            :aria-label="`Later: ${phrase.text}`"
-            @click="move(at, 1)"
-          >
-            <ArrowDown :size="15" />
-          </button>
-          <button
-            type="button"
-            class="cursor-pointer self-center"
-            :aria-label="`Leave out ${phrase.text}`"
-            @click="choose(phrases.filter((other) => other !== phrase))"
-          >
-            <X :size="15" />
-          </button>
+          <OrderButtons
+            :at="at"
+            :count="phrases.length"
+            :labels="{
+              up: `Earlier: ${phrase.text}`,
+              down: `Later: ${phrase.text}`,
+              out: `Leave out ${phrase.text}`,
+            }"
+            @move="move(at, $event)"
+            @out="choose(phrases.filter((other) => other !== phrase))"
+          />
         </template>
       </li>
     </ol>

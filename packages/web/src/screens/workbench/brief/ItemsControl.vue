@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ControlOf } from '@pebblestrand/core/kinds'
-import { ArrowDown, ArrowUp, X } from '@lucide/vue'
+import OrderButtons from '../../../parts/OrderButtons.vue'
 import { useWorkbench } from '../../../stores/workbench'
 
 /** Items that were chosen in the sieve: in which order, and which no longer. */
@@ -21,37 +21,22 @@ function move(from: number, by: 1 | -1): void {
   <ol class="max-h-[220px] overflow-auto">
     <li v-for="(id, at) in value" :key="id" class="flex items-center gap-2 py-[2px]">
       <span class="min-w-0 flex-1 truncate" dir="auto">{{ titleOf(id) }}</span>
-      <button
-        type="button"
-        class="cursor-pointer disabled:opacity-30"
-        :disabled="at === 0"
-        :aria-label="`Earlier: ${titleOf(id)}`"
-        @click="move(at, -1)"
-      >
-        <ArrowUp :size="15" />
-      </button>
-      <button
-        type="button"
-        class="cursor-pointer disabled:opacity-30"
-        :disabled="at === value.length - 1"
-        :aria-label="`Later: ${titleOf(id)}`"
-        @click="move(at, 1)"
-      >
-        <ArrowDown :size="15" />
-      </button>
-      <button
-        type="button"
-        class="cursor-pointer"
-        :aria-label="`No longer here: ${titleOf(id)}`"
-        @click="
+      <OrderButtons
+        :at="at"
+        :count="value.length"
+        :labels="{
+          up: `Earlier: ${titleOf(id)}`,
+          down: `Later: ${titleOf(id)}`,
+          out: `No longer here: ${titleOf(id)}`,
+        }"
+        @move="move(at, $event)"
+        @out="
           emit(
             'set',
             value.filter((other) => other !== id),
           )
         "
-      >
-        <X :size="15" />
-      </button>
+      />
     </li>
   </ol>
   <p v-if="!value.length">{{ control.none }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ControlOf } from '@pebblestrand/core/kinds'
-import { ArrowDown, ArrowUp, X } from '@lucide/vue'
+import OrderButtons from '../../../parts/OrderButtons.vue'
 import { plain } from '../../../stores/plain'
 import { componentFor } from './controls'
 
@@ -24,32 +24,13 @@ const named = (at: number) => `${props.control.one} ${at + 1}`
       <li v-for="(one, at) in value" :key="at" class="py-2">
         <p class="mb-1 flex items-center gap-1 text-[12.5px] text-soft">
           <span class="mr-auto">{{ named(at) }}</span>
-          <button
-            type="button"
-            class="grid size-6 cursor-pointer place-items-center disabled:opacity-40"
-            :aria-label="`Move ${named(at)} up`"
-            :disabled="at === 0"
-            @click="move(at, -1)"
-          >
-            <ArrowUp :size="14" />
-          </button>
-          <button
-            type="button"
-            class="grid size-6 cursor-pointer place-items-center disabled:opacity-40"
-            :aria-label="`Move ${named(at)} down`"
-            :disabled="at === value.length - 1"
-            @click="move(at, 1)"
-          >
-            <ArrowDown :size="14" />
-          </button>
-          <button
-            type="button"
-            class="grid size-6 cursor-pointer place-items-center"
-            :aria-label="`Take ${named(at)} out`"
-            @click="remove(at)"
-          >
-            <X :size="14" />
-          </button>
+          <OrderButtons
+            :at="at"
+            :count="value.length"
+            :labels="{ up: `Move ${named(at)} up`, down: `Move ${named(at)} down`, out: `Take ${named(at)} out` }"
+            @move="move(at, $event)"
+            @out="remove(at)"
+          />
         </p>
         <component
           :is="componentFor(control.of)"
