@@ -6,6 +6,7 @@ export default defineConfig({
   test: {
     include: ['packages/*/src/**/*.test.ts', 'bin/**/*.test.ts'],
     globalSetup: ['packages/server/src/testing/global-setup.ts'],
+    maxWorkers: 2, // each has simulated sites and databases of its own
     testTimeout: 30_000,
     hookTimeout: 60_000,
   },

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, expect, inject, it } from 'vitest'
+import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { MethodId } from '@pebblestrand/core/methods'
 import { Desks } from '../demo/desk'
 import { bringAbout } from '../demo/outcomes'
@@ -8,6 +8,7 @@ import { Page } from '../sites/models'
 import { planned, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { Check } from './models'
+import { standinsPort } from '../testing/standins'
 
 // Every code that needs no browser, raised by what was done at a site's own desk, and gone once its remedy was done there.
 // Those that a browser sees are held in browser/look-in-browser.test.ts.
@@ -24,7 +25,7 @@ beforeAll(async () => {
   system = await startTestSystem({ PEBBLESTRAND_ORIGIN: 'http://localhost:4999' })
   ada = await new Person(system.app).join()
   scene = await setScene(system, ada, site, path)
-  desks = new Desks(inject('standinsPort'))
+  desks = new Desks(standinsPort())
 })
 afterAll(() => system.stop())
 

@@ -2,8 +2,9 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { parseHeaders } from './headers-file'
+import { standinsPort } from '../testing/standins'
 
 const root = new URL('../../../..', import.meta.url).pathname
 const folder = mkdtempSync(join(tmpdir(), 'pebble-'))
@@ -200,7 +201,7 @@ describe('pebble verify of many', () => {
 })
 
 describe('pebble verify of a page on the web', () => {
-  const url = `http://brackenfold.localhost:${inject('standinsPort')}/orchard`
+  const url = `http://brackenfold.localhost:${standinsPort()}/orchard`
   const planFile = () => file('there.json', JSON.stringify({ ...plan, url }))
   it('looks as served and past the cache, where private addresses are let through', () => {
     const { lines, status } = pebble('verify', '--url', url, '--plan', planFile(), '--allow-private')

@@ -5,7 +5,8 @@ import type { TestProject } from 'vitest/node'
 declare module 'vitest' {
   interface ProvidedContext {
     databaseUrl: string
-    standinsPort: number
+    /** One for each worker, see standins.ts. */
+    standinsPorts: number[]
   }
 }
 
@@ -21,19 +22,24 @@ export default async function setup(project: TestProject): Promise<() => Promise
   await buildWhatIsStale(() => {}, ['widget runtime', 'reading threads', 'stand-ins', 'web application'])
   stopLeftOver(settings)
   const database = startPostgres(settings, { durable: false })
-  const standinsPort = settings.standinsPort + 1
-  const pages = join(settings.data, 'unit')
-  rmSync(pages, { recursive: true, force: true }) // a run that was cut off may have left something on them
-  const standins = startProgram(
-    join(root, 'packages/standins/dist/main.js'),
-    { PEBBLESTRAND_STANDINS_PORT: String(standinsPort), PEBBLESTRAND_DATA: pages },
-    (printed: string) => printed.includes('ready'),
+  const standinsPorts = Array.from(
+    { length: project.config.maxWorkers },
+    (_, worker) => settings.standinsPort + 1 + worker,
   )
-  await standins.ready
+  const standins = standinsPorts.map((port) => {
+    const pages = join(settings.data, `unit-${port}`)
+    rmSync(pages, { recursive: true, force: true }) // a run that was cut off may have left something on them
+    return startProgram(
+      join(root, 'packages/standins/dist/main.js'),
+      { PEBBLESTRAND_STANDINS_PORT: String(port), PEBBLESTRAND_DATA: pages },
+      (printed: string) => printed.includes('ready'),
+    )
+  })
+  await Promise.all(standins.map(({ ready }) => ready))
   project.provide('databaseUrl', database.url)
-  project.provide('standinsPort', standinsPort)
+  project.provide('standinsPorts', standinsPorts)
   return async () => {
-    await standins.stop()
+    await Promise.all(standins.map((one) => one.stop()))
     database.stop()
   }
 }

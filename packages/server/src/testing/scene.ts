@@ -1,8 +1,8 @@
 import { request } from 'undici'
-import { inject } from 'vitest'
 import { Install } from '../installs/models'
 import type { Host } from './faults/host'
 import type { Person, TestSystem } from './system'
+import { standinsPort } from './standins'
 
 /** A site with a page, a widget with a release: what installs need. */
 export interface Scene {
@@ -13,6 +13,14 @@ export interface Scene {
   sourceId: string
 }
 
+/** What came of asking for something to be made; fails with what was said where it was not. */
+async function made(person: Person, path: string, body: unknown): Promise<string> {
+  const answer = await person.post(path, body)
+  const { id } = answer.body as { id?: string }
+  if (!id) throw new Error(`${path} made nothing: ${JSON.stringify(answer.body)}`)
+  return id
+}
+
 /** Made through the routes, on one of the simulated sites. */
 export async function setScene(
   system: TestSystem,
@@ -21,21 +29,15 @@ export async function setScene(
   path = '/orchard',
   name = 'Harbour news',
 ): Promise<Scene> {
-  const { id: siteId } = (
-    await person.post('/api/sites', {
-      client: `${host} ${name}`,
-      name: host,
-      origin: system.standins(host),
-      platform: 'hand-coded',
-    })
-  ).body as { id: string }
-  const { id: pageId } = (await person.post(`/api/sites/${siteId}/pages`, { title: 'The page', path })).body as {
-    id: string
-  }
+  const siteId = await made(person, '/api/sites', {
+    client: `${host} ${name}`,
+    name: host,
+    origin: system.standins(host),
+    platform: 'hand-coded',
+  })
+  const pageId = await made(person, `/api/sites/${siteId}/pages`, { title: 'The page', path })
   const site = (await person.get(`/api/sites/${siteId}`)).body as { placements: { id: string; region: string }[] }
-  const { id: sourceId } = (
-    await person.post('/api/sources', { url: system.standins('skerrow-post', '/feeds/harbour.atom') })
-  ).body as { id: string }
+  const sourceId = await made(person, '/api/sources', { url: system.standins('skerrow-post', '/feeds/harbour.atom') })
   const widgetId = await publishedWidget(person, name, sourceId)
   return {
     siteId,
@@ -47,9 +49,7 @@ export async function setScene(
 }
 
 export async function publishedWidget(person: Person, name: string, sourceId: string): Promise<string> {
-  const { id } = (await person.post('/api/widgets', { kind: 'headlines', starter: 'sidebar-list', name })).body as {
-    id: string
-  }
+  const id = await made(person, '/api/widgets', { kind: 'headlines', starter: 'sidebar-list', name })
   const { draft } = (await person.get(`/api/widgets/${id}`)).body as {
     draft: { settings: Record<string, unknown>; version: number }
   }
@@ -70,14 +70,12 @@ export async function planned(
   region: string,
   widgetId = scene.widgetId,
 ): Promise<Install> {
-  const answer = await person.post('/api/installs', {
+  const id = await made(person, '/api/installs', {
     widgetId,
     pageId: scene.pageId,
     placementId: scene.placements[region],
   })
-  const install = await Install.findByPk((answer.body as { id?: string }).id ?? '')
-  if (!install) throw new Error(`It was not planned: ${JSON.stringify(answer.body)}`)
-  return install
+  return (await Install.findByPk(id))!
 }
 
 /** Puts text into a box of a simulated site's page and publishes it, as its editor would. */
@@ -87,9 +85,9 @@ export async function pasteAt(
   boxes: Record<string, string>,
   publish = true,
 ): Promise<void> {
-  const address = `http://127.0.0.1:${inject('standinsPort')}`
+  const address = `http://127.0.0.1:${standinsPort()}`
   const headers = {
-    host: `${host}.localhost:${inject('standinsPort')}`,
+    host: `${host}.localhost:${standinsPort()}`,
     'content-type': 'application/x-www-form-urlencoded',
   }
   const entry = await request(`${address}/desk/sign-in`, {

@@ -15,6 +15,7 @@ import { migrate } from '../platform/database/migrations'
 import { Outbound } from '../platform/outbound/client'
 import { Queue } from '../platform/queue'
 import { Threads } from '../platform/threads/threads'
+import { standinsPort } from './standins'
 
 async function ask(url: string, sql: string): Promise<void> {
   const client = new Client({ connectionString: url })
@@ -42,7 +43,7 @@ export async function startTestSystem(env: NodeJS.ProcessEnv = {}): Promise<Test
   const config = readConfig({
     DATABASE_URL: url.href,
     PEBBLESTRAND_ORIGIN: 'https://strand.example',
-    PEBBLESTRAND_STANDINS_PORT: String(inject('standinsPort')),
+    PEBBLESTRAND_STANDINS_PORT: String(standinsPort()),
     ...env,
   })
   const db = await connect(config.databaseUrl)
@@ -60,7 +61,7 @@ export async function startTestSystem(env: NodeJS.ProcessEnv = {}): Promise<Test
   return {
     app,
     context,
-    standins: (host, path = '/') => `http://${host}.localhost:${inject('standinsPort')}${path}`,
+    standins: (host, path = '/') => `http://${host}.localhost:${standinsPort()}${path}`,
     async work() {
       let done = 0
       do {

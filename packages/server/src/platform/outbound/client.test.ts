@@ -2,11 +2,12 @@ import { silent, startHost } from '../../testing/faults/host'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { gzipSync } from 'node:zlib'
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { LIMITS, Outbound } from './client'
 import { refusalOf } from './refusal'
+import { standinsPort } from '../../testing/standins'
 
-const standin = (path: string, host = 'troubled-feeds') => `http://${host}.localhost:${inject('standinsPort')}${path}`
+const standin = (path: string, host = 'troubled-feeds') => `http://${host}.localhost:${standinsPort()}${path}`
 const code = (promise: Promise<unknown>) =>
   promise.then(
     () => 'answered',
