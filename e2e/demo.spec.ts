@@ -38,7 +38,10 @@ test('confirmed widgets are really there, in each platform’s own page', async 
   for (const host of ['gullhaven', 'windle-knot', 'observatory']) {
     const here = rows.filter((row) => row.origin === siteAddress(host).slice(0, -1) && row.path === '/')
     await visitor.goto(siteAddress(host))
-    await expect(visitor.locator('[data-pebblestrand-release]')).toHaveCount(here.length)
+    await expect(
+      visitor.locator('[data-pebblestrand-release]'),
+      `confirmed there: ${here.map(({ widget }) => widget).join(', ')}`,
+    ).toHaveCount(here.length)
     for (const element of await visitor.locator('[data-pebblestrand]').all()) {
       const stars = element.getByRole('img', { name: /of 5 stars/ })
       await expect(element.getByRole('listitem').or(stars).first()).toBeVisible()

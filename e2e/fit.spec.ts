@@ -154,6 +154,11 @@ test('reviews lie in the cells the core works out, about as high as was reserved
 })
 
 const badge = kindOf('rating-badge')!
+const badgeView = (settings: Settings): View<Settings> => ({
+  settings: badge.settings.parse(settings),
+  items: said,
+  context: { widgetName: 'W', sources: {}, facts: {} },
+})
 test('a badge is about as high as was reserved, and works from 90 px on', async ({ page }) => {
   const misses: [string, number][] = []
   for (const settings of [
@@ -162,11 +167,7 @@ test('a badge is about as high as was reserved, and works from 90 px on', async 
     { shape: 'tile', label: 'Guests say' },
     { shape: 'stone' },
   ]) {
-    const view = {
-      settings: badge.settings.parse(settings),
-      items: said,
-      context: { widgetName: 'W', sources: {}, facts: {} },
-    }
+    const view = badgeView(settings)
     for (const width of [90, 160, 300, 700]) {
       const { height, scrolls } = await draw(page, { kind: badge, view }, width)
       const name = `${JSON.stringify(settings)} in ${width} px`
@@ -176,4 +177,42 @@ test('a badge is about as high as was reserved, and works from 90 px on', async 
   }
   // Px: of something a line or two high a share says little.
   expect(misses.filter(([, miss]) => Math.abs(miss) > 24)).toEqual([])
+})
+
+test('where the page asks a widget how wide it would like to be, none is without a width, and none leaves its place', async ({
+  page,
+}) => {
+  const asking = {
+    'a row': 'display:flex;align-items:center;width:700px',
+    'a narrow row': 'display:flex;width:220px',
+    'a float': 'float:left;max-width:100%',
+    'a column whose parts stand at the left': 'display:flex;flex-direction:column;align-items:flex-start;width:180px',
+    'a grid by content': 'display:grid;grid-template-columns:auto auto;width:700px',
+    'an inline block': 'display:inline-block',
+  }
+  const widths: string[] = []
+  for (const { name, kind, view } of [
+    { name: 'headlines', kind: headlines, view: viewOf({ count: 3, picture: 'none' }) },
+    { name: 'a counter', kind: counter, view: countOf({ style: 'line' }) },
+    { name: 'reviews', kind: reviews, view: { ...badgeView({}), settings: reviews.settings.parse({ count: 3 }) } },
+    ...['pill', 'line', 'tile', 'stone'].map((shape) => ({ name: shape, kind: badge, view: badgeView({ shape }) })),
+  ])
+    for (const [place, style] of Object.entries(asking)) {
+      const { html, css } = kind.render(view)
+      await page.setContent(
+        `<body style="margin:0;font:16px/1.5 'Liberation Sans',sans-serif"><div style="${style}"><b>Skerrow</b><div id="host"></div></div></body>`,
+      )
+      const [host, inside, room] = await page.evaluate(
+        ([h, c]) => {
+          const element = document.querySelector('#host')!
+          element.attachShadow({ mode: 'open' }).innerHTML = `<style>${c}</style>${h}`
+          const box = element.getBoundingClientRect()
+          return [box.width, element.shadowRoot!.querySelector('.w')!.scrollWidth, element.parentElement!.clientWidth]
+        },
+        [html, css] as const,
+      )
+      if (host < 75 || inside > host + 1 || host > room)
+        widths.push(`${name} in ${place}: ${host} px, its inside ${inside}, the place ${room}`)
+    }
+  expect(widths).toEqual([])
 })

@@ -1,5 +1,6 @@
 import { columnSteps } from '../../layout'
 import { lookGroup } from '../groups'
+import { widthAnsweringHost } from '../host-css'
 import { headlinesFit, THUMB, THUMB_GAP } from './box'
 import type { HeadlinesSettings } from './settings'
 
@@ -13,7 +14,7 @@ export function headlinesCss(settings: HeadlinesSettings): string {
       ? `.c.i{display:grid;grid-template-columns:${THUMB}px minmax(0,1fr);column-gap:${THUMB_GAP}px}.p{width:${THUMB}px;height:${THUMB}px}`
       : '.p{width:100%;aspect-ratio:16/9;margin-bottom:8px}'
   return (
-    `:host{display:block;container-type:inline-size}` +
+    widthAnsweringHost +
     `.w{${lookGroup.css(settings)}}` +
     `.h{margin:0 0 12px;font-size:20px;line-height:1.2;font-weight:700}` +
     `.e{margin:0 0 12px;font-size:14px;line-height:1.45}` +

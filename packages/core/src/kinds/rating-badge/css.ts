@@ -7,9 +7,9 @@ const line = `border:${SIZE.border}px solid currentColor`
 const shapes: Record<RatingBadgeSettings['shape'], string> = {
   line: 'display:inline-flex',
   pill: `display:inline-flex;${line};border-radius:999px`,
-  tile: `display:inline-grid;justify-items:center;text-align:center;${line}`,
+  tile: `display:inline-grid;grid-template-columns:minmax(0,auto);justify-items:center;text-align:center;${line}`,
   // As if the sea had been at it.
-  stone: `display:inline-grid;justify-items:center;align-content:center;text-align:center;${line};border-radius:58% 42% 47% 53%/46% 56% 44% 54%`,
+  stone: `display:inline-grid;grid-template-columns:minmax(0,auto);justify-items:center;align-content:center;text-align:center;${line};border-radius:58% 42% 47% 53%/46% 56% 44% 54%`,
 }
 
 /** Over the page, kept clear of the edges that a device takes for itself (CSS env variables, safe-area-inset). */
@@ -31,21 +31,20 @@ const panel = ({ background, radius }: RatingBadgeSettings) =>
   `.pn{position:absolute;z-index:2147483000;top:100%;left:0;margin-top:8px;box-sizing:border-box;width:min(320px,calc(100vw - ${2 * ASIDE}px));max-height:min(420px,60vh);overflow:auto;padding:14px 16px;border:${SIZE.border}px solid currentColor;border-radius:${radius}px;background:${colour(background) || '#fff'};color:${colour(background) ? 'inherit' : '#1d2b34'};font-size:14px;line-height:1.5;text-align:start}` +
   `.pn ul{list-style:none;margin:0;padding:0;display:grid;gap:12px}.pn p{margin:2px 0 0}`
 
-/** In a narrow place the stars are smaller: five of them always fit. */
-const narrowStars = (side: number) =>
-  `:host{container-type:inline-size}.w .s{font-size:min(${SIZE.star}px,calc((100cqw - ${2 * (side + SIZE.border)}px)/${STARS_WIDE}))}`
+/** In a narrow place the stars are smaller: five of them always fit. Only their own box answers to a width, so that the badge is as wide as its words wherever it stands. */
+const stars = `.sb{display:block;width:${STARS_WIDE * SIZE.star}px;max-width:100%;container-type:inline-size;line-height:0}.sb .s{font-size:min(${SIZE.star}px,calc(100cqw/${STARS_WIDE}))}`
 
 // Sizes that box.ts counts with.
 export function badgeCss(settings: RatingBadgeSettings): string {
   const [block, side] = PADDING[settings.shape]
   return (
-    `:host{display:block}.w{${lookGroup.css(settings)};${shapes[settings.shape]};padding:${block}px ${side}px;max-width:100%;` +
+    `:host{display:block;max-width:100%}.w{${lookGroup.css(settings)};${shapes[settings.shape]};padding:${block}px ${side}px;max-width:100%;` +
     `flex-wrap:wrap;align-items:center;gap:2px 8px;font-size:${SIZE.text}px;color:${colour(settings.text) || 'inherit'};text-decoration:none` +
     `${settings.shape === 'tile' ? `;border-radius:${settings.radius}px` : ''}}.w:empty{display:none}` +
     `.w b{font-size:${SIZE.mean}px;line-height:${SIZE.meanLine}}a.w:hover,summary.w:hover{border-color:var(--a)}:focus-visible{outline:2px solid var(--a);outline-offset:2px}` +
     `.i{width:${SIZE.picture}px;height:${SIZE.picture}px;border-radius:50%;object-fit:cover;display:block}` +
     ratingGroup.css(SIZE.star, colour(settings.starColour) || 'currentColor') +
-    (settings.stands === 'here' ? narrowStars(side) : '') +
+    stars +
     `.q{font-size:13.5px}` +
     floating(settings) +
     (settings.click === 'panel' ? panel(settings) : '')

@@ -26,7 +26,7 @@ const parts = (badge: Badge, settings: RatingBadgeSettings): string =>
     badge.picture && pictureHtml({ ...badge.picture, alt: '' }, { className: 'i', width: SIZE.picture }),
     badge.label && `<span>${escapeText(badge.label)}</span>`,
     badge.mean && `<b>${escapeText(badge.mean)}</b>`,
-    settings.stars && ratingGroup.stars(badge.rating, badge.starsWords),
+    settings.stars && `<span class="sb">${ratingGroup.stars(badge.rating, badge.starsWords)}</span>`,
     badge.count && `<span class="q">${escapeText(badge.count)}</span>`,
   ]
     .filter(Boolean)

@@ -1,5 +1,6 @@
 import { colour } from '../../markup'
 import { arrangementGroup, lookGroup, ratingGroup } from '../groups'
+import { widthAnsweringHost } from '../host-css'
 import { reviewsFit, SIZES, textSize } from './box'
 import type { ReviewsSettings } from './settings'
 
@@ -12,7 +13,7 @@ export function reviewsCss(settings: ReviewsSettings): string {
   const { heading, meta, title, avatar, star, picture } = SIZES
   const text = textSize(settings)
   return (
-    `:host{display:block;container-type:inline-size}` +
+    widthAnsweringHost +
     `.w{${lookGroup.css(settings)}}p,dl,dd,blockquote{margin:0}` +
     `.h{margin:0 0 ${heading.below}px;font-size:${heading.size}px;line-height:${heading.line};font-weight:700}` +
     ratingGroup.css(star, colour(settings.starColour) || 'currentColor') +

@@ -1,4 +1,5 @@
 import { lookGroup } from '../groups'
+import { widthAnsweringHost } from '../host-css'
 import type { VisitCounterSettings } from './settings'
 
 const styles: Record<VisitCounterSettings['style'], string> = {
@@ -13,7 +14,7 @@ const styles: Record<VisitCounterSettings['style'], string> = {
 
 // Sizes that box.ts counts with.
 export const visitCounterCss = (settings: VisitCounterSettings): string =>
-  `:host{display:block;container-type:inline-size}` +
+  widthAnsweringHost +
   `.w{position:relative;${lookGroup.css(settings)};font-size:15px;font-variant-numeric:tabular-nums}` +
   `.h{margin:0 0 8px;font-size:17px;line-height:1.25;font-weight:700}` +
   `.n b,.n td{color:var(--a)}` +
