@@ -1,4 +1,4 @@
-import { fit, wholeRows, type Fit } from '../layout'
+import { columnSteps, fit, wholeRows, type Fit } from '../layout'
 import type { Box } from './kind'
 
 export interface FitVerdict {
@@ -19,8 +19,8 @@ export function fitVerdict<S>(box: Pick<Box<S>, 'fit' | 'one'>, settings: S, wid
   const wants = `${box.one} wants at least ${px(spec.cellMin)}`
   const says = {
     fits: `${columnsOf(result.columns)} of ${px(result.cell)} in ${px(width)}; ${wants}.`,
-    fewer: `${columnsOf(spec.columns)} would be ${px(result.askedCell)} each and ${wants}, so ${columnsOf(result.columns)} of ${px(result.cell)} ${result.columns === 1 ? 'is' : 'are'} shown. ${columnsOf(spec.columns)} fit from ${px(result.wantsWidth)} up.`,
-    'too-narrow': `1 column is ${px(result.cell)} here, and ${wants}. Take a placement of ${px(result.oneColumnWants)} or more${spec.relief ? `, or ${spec.relief}` : ''}.`,
+    fewer: `${columnsOf(result.asked)} would be ${px(result.askedCell)} each and ${wants}, so ${columnsOf(result.columns)} of ${px(result.cell)} ${result.columns === 1 ? 'is' : 'are'} shown. ${columnsOf(result.asked)} fit from ${px(result.wantsWidth)} up.`,
+    'too-narrow': `${columnsOf(result.columns)} ${result.columns === 1 ? 'is' : 'are'} ${px(result.cell)}${result.columns === 1 ? '' : ' each'} here, and ${wants}. Take a placement of ${px(result.shownWants)} or more${result.columns === 1 ? '' : ', or fewer columns for places as narrow as this'}${spec.relief ? `, or ${spec.relief}` : ''}.`,
   }[result.verdict]
   return {
     verdict: result.verdict,
@@ -30,10 +30,27 @@ export function fitVerdict<S>(box: Pick<Box<S>, 'fit' | 'one'>, settings: S, wid
   }
 }
 
-/** A hint where the last row has gaps: the counts that would fill it. */
-export function rowsHint(count: number, columns: number, most: number): string | null {
-  const better = wholeRows(count, columns, most)
-  if (columns < 2) return null
-  if (!better.length) return count % columns === 0 ? `${count} items fill ${count / columns} whole rows.` : null
-  return `The last row has gaps: ${better.join(' or ')} would fill it.`
+const listed = (all: readonly (string | number)[], word: string) =>
+  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} ${word} ${all.at(-1)}`
+
+/** Whether the last row is full at every width, and the counts that would fill it; null where there are no rows of several. */
+export function rowsHint<S>(
+  box: Pick<Box<S>, 'fit' | 'extra'>,
+  settings: S,
+  count: number,
+  most: number,
+): string | null {
+  const shapes = [...new Set(columnSteps(box.fit(settings)).map(({ columns }) => columns))]
+    .filter((columns) => columns > 1)
+    .map((columns) => ({ columns, extra: box.extra?.(settings, columns) ?? 0 }))
+  if (!shapes.length) return null
+  const widths = `with ${listed(shapes.map(({ columns }) => columns).reverse(), 'and')} columns`
+  const everywhere = wholeRows(count, shapes, most)
+  if (everywhere?.length === 0) return `${count} items fill whole rows ${widths}.`
+  if (everywhere) return `The last row has gaps: ${listed(everywhere, 'or')} would fill it ${widths}.`
+  const widest = wholeRows(count, [shapes.at(-1)!], most)
+  const atLeast = widest?.length
+    ? ` ${listed(widest, 'or')} would at least fill it with ${shapes.at(-1)!.columns}.`
+    : ''
+  return `No number up to ${most} fills the last row ${widths}.${atLeast}`
 }

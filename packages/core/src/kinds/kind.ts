@@ -94,6 +94,8 @@ export interface Box<S> {
   /** One cell, with its article: "a headline". */
   one: string
   fit(settings: S): FitSpec
+  /** Cells' places that a large one takes beside its own, where so many columns are shown; none where it is left out. */
+  extra?(settings: S, columns: number): number
   /** Height in px that it takes in a width; for the space a snippet reserves. */
   height(view: View<S>, width: number): number
 }

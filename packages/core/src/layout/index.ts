@@ -1,5 +1,6 @@
-export { fit, columnSteps, type Fit, type FitSpec } from './fit'
-export { wholeRows } from './whole-rows'
+export { fit, columnSteps, NARROW, type Fit, type FitSpec, type NarrowClass } from './fit'
+export { heightAt, masonry, type Height, type Masonry } from './masonry'
+export { wholeRows, type Rows } from './whole-rows'
 export { rowsHeight } from './rows-height'
 export { isSameWidth } from './same-width'
 export { lineCount, textHeight } from './text-height'

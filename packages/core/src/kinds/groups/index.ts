@@ -1,7 +1,6 @@
 export { amountGroup } from './amount'
-export { arrangementGroup, type MovingWords } from './arrangement'
+export { arrangementGroup, movingWords, type ArrangementSettings, type MovingWords } from './arrangement'
 export { clickGroup } from './click'
-export { columnsGroup } from './columns'
 export { datesGroup } from './dates'
 export { headingGroup } from './heading'
 export { localeGroup } from './locale'

@@ -1,5 +1,5 @@
-import { fit, rowsHeight, textHeight, type FitSpec } from '../../layout'
-import { columnsGroup, lookGroup } from '../groups'
+import { textHeight, type FitSpec, type Height } from '../../layout'
+import { arrangementGroup, lookGroup } from '../groups'
 import type { Box, View } from '../kind'
 import type { HeadlinesSettings } from './settings'
 import { headlinesOf, type Headline } from './view'
@@ -18,20 +18,25 @@ const INNER_GAP = 4
 const PICTURE_RATIO = 9 / 16
 
 export const headlinesFit = (settings: HeadlinesSettings): FitSpec =>
-  columnsGroup.fit(settings, {
+  arrangementGroup.fit(settings, {
     padding: lookGroup.padding(settings),
     cellMin: TEXT_MIN + (settings.picture === 'left' ? THUMB + THUMB_GAP : 0),
     relief: settings.picture === 'left' ? 'put the picture on top' : undefined,
   })
 
-export const box: Box<HeadlinesSettings> = { one: 'a headline', fit: headlinesFit, height }
+export const box: Box<HeadlinesSettings> = {
+  one: 'a headline',
+  fit: headlinesFit,
+  extra: arrangementGroup.extra,
+  height,
+}
 
 function height(view: View<HeadlinesSettings>, width: number): number {
   const { heading, description, items } = headlinesOf(view)
   const spec = headlinesFit(view.settings)
-  const { columns, cell } = fit(width, spec)
-  const heights = items.map((item) => cellHeight(item, cell, view.settings.picture))
-  const body = rowsHeight(heights, columns, spec.gap)
+  const body = arrangementGroup.height(view.settings, spec, width, (cell) =>
+    items.map((item) => headlineHeight(item, cell, view.settings.picture)),
+  )
   const above = heading
     ? textHeight(heading.length, width - 2 * spec.padding, HEADING.size, HEADING.line) + HEADING.below
     : 0
@@ -41,7 +46,7 @@ function height(view: View<HeadlinesSettings>, width: number): number {
   return Math.ceil(above + said + body + 2 * spec.padding)
 }
 
-function cellHeight(item: Headline, cell: number, picture: HeadlinesSettings['picture']): number {
+function headlineHeight(item: Headline, cell: number, picture: HeadlinesSettings['picture']): Height {
   const beside = picture === 'left' && item.picture
   const width = beside ? cell - THUMB - THUMB_GAP : cell
   const meta = [item.author, item.date].filter(Boolean).join(' · ')
@@ -51,6 +56,6 @@ function cellHeight(item: Headline, cell: number, picture: HeadlinesSettings['pi
     textHeight(item.excerpt.length, width, TEXT.size, TEXT.line),
   ].filter((one) => one > 0)
   const words = parts.reduce((sum, one) => sum + one, 0) + INNER_GAP * Math.max(0, parts.length - 1)
-  if (beside) return Math.max(THUMB, words)
-  return words + (picture === 'top' && item.picture ? cell * PICTURE_RATIO + 8 : 0)
+  if (beside) return { ratio: 0, fixed: Math.max(THUMB, words) }
+  return picture === 'top' && item.picture ? { ratio: PICTURE_RATIO, fixed: words + 8 } : { ratio: 0, fixed: words }
 }

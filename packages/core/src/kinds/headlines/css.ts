@@ -1,14 +1,10 @@
-import { columnSteps } from '../../layout'
-import { lookGroup } from '../groups'
+import { arrangementGroup, lookGroup } from '../groups'
 import { widthAnsweringHost } from '../host-css'
 import { headlinesFit, THUMB, THUMB_GAP } from './box'
 import type { HeadlinesSettings } from './settings'
 
 // Sizes that box.ts counts with.
 export function headlinesCss(settings: HeadlinesSettings): string {
-  const columns = columnSteps(headlinesFit(settings))
-    .map((s) => `@container (min-width:${s.from}px){.l{grid-template-columns:repeat(${s.columns},minmax(0,1fr))}}`)
-    .join('')
   const cell =
     settings.picture === 'left'
       ? `.c.i{display:grid;grid-template-columns:${THUMB}px minmax(0,1fr);column-gap:${THUMB_GAP}px}.p{width:${THUMB}px;height:${THUMB}px}`
@@ -18,8 +14,7 @@ export function headlinesCss(settings: HeadlinesSettings): string {
     `.w{${lookGroup.css(settings)}}` +
     `.h{margin:0 0 12px;font-size:20px;line-height:1.2;font-weight:700}` +
     `.e{margin:0 0 12px;font-size:14px;line-height:1.45}` +
-    `.l{list-style:none;margin:0;padding:0;display:grid;gap:${settings.gap}px;grid-template-columns:minmax(0,1fr)}` +
-    columns +
+    arrangementGroup.css(settings, headlinesFit(settings)) +
     `.c{min-width:0}${cell}.p{display:block;object-fit:cover;border-radius:${settings.radius}px;background:#8882}` +
     `.b{display:grid;gap:4px;align-content:start;min-width:0;overflow-wrap:anywhere}` +
     `.t{margin:0;font-size:16px;line-height:1.3;font-weight:700}` +

@@ -53,7 +53,7 @@ describe('settings', () => {
     [{ count: 21 }, 'count', 'must be 20 or less'],
     [{ count: 2.5 }, 'count', 'must be a whole number from 1 to 20'],
     [{ count: '5' }, 'count', 'must be a whole number from 1 to 20'],
-    [{ layout: 'spiral' }, 'layout', 'must be one of list, grid'],
+    [{ layout: 'spiral' }, 'layout', 'must be one of list, grid, large-first, carousel'],
     [{ accent: 'red' }, 'accent', 'must be a colour like #17665A'],
     [{ accent: '#12345' }, 'accent', 'must be a colour like #17665A'],
     [{ titleText: 'x'.repeat(81) }, 'titleText', 'must have 80 letters or fewer'],
@@ -92,7 +92,7 @@ describe('brief', () => {
     expect(briefText(briefOf(headlines, settings, names))).toBe(
       [
         'Up to 6 headlines from Skerrow Post: Harbour, with or without a picture, mentioning ferry or pier (the first 6 that do), leaving out nothing, newest first.',
-        'In a grid of 3 columns, 16 px apart; picture at the left, excerpt of 100 letters; author off, date shown.',
+        'In a grid of 3 columns, as many as fit on a tablet and as many as fit on a phone, all rows, 16 px apart; picture at the left, excerpt of 100 letters; author off, date shown.',
         "In the site's own font, accent #17665A, text the site's own, on no background, corners 4 px.",
         'It opens the original in a new tab.',
         'Headed by own words, “From the harbour”, with no description; in English (UK), dates like 3 Nov 2026.',
@@ -191,9 +191,17 @@ describe('fit in words', () => {
     expect(fitVerdict(headlines.box!, { ...grid, picture: 'top' }, 120).says).toMatch(/150 px or more\.$/)
   })
   it('hints at whole rows', () => {
-    expect(rowsHint(6, 3, 20)).toBe('6 items fill 2 whole rows.')
-    expect(rowsHint(5, 3, 20)).toBe('The last row has gaps: 3 or 6 would fill it.')
-    expect(rowsHint(5, 1, 20)).toBeNull()
+    const hint = (count: number, columns: number, more: Partial<HeadlinesSettings> = {}) =>
+      rowsHint(headlines.box!, { ...defaults, layout: 'grid', columns, ...more }, count, 20)
+    expect(hint(6, 3)).toBe('6 items fill whole rows with 3 and 2 columns.')
+    expect(hint(5, 3)).toBe('The last row has gaps: 6 would fill it with 3 and 2 columns.')
+    expect(hint(5, 3, { columnsTablet: '3', columnsPhone: '1' })).toBe(
+      'The last row has gaps: 3 or 6 would fill it with 3 columns.',
+    )
+    expect(hint(13, 6)).toBe(
+      'No number up to 20 fills the last row with 6, 5, 4, 3 and 2 columns. 12 or 18 would at least fill it with 6.',
+    )
+    expect(hint(5, 1)).toBeNull()
   })
 })
 

@@ -98,7 +98,7 @@ describe('headlines as HTML', () => {
 describe('headlines as CSS', () => {
   it('shows more columns from the widths the core worked out', () =>
     expect(render({ layout: 'grid', columns: 2, picture: 'top' }).css).toContain(
-      '@container (min-width:316px){.l{grid-template-columns:repeat(2,minmax(0,1fr))}}',
+      '@container (width>=316px){.l{--n:2}}',
     ))
   it('takes the colours that are set, and else the page’s own', () => {
     expect(render().css).not.toMatch(/[^-]color:#/)

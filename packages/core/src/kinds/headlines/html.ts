@@ -1,5 +1,5 @@
 import { address, escapeText, escapeAttribute } from '../../markup'
-import { clickGroup } from '../groups'
+import { arrangementGroup, clickGroup } from '../groups'
 import type { View } from '../kind'
 import type { HeadlinesSettings } from './settings'
 import { pictureHtml } from '../picture-html'
@@ -16,7 +16,7 @@ export function headlinesHtml(view: View<HeadlinesSettings>): string {
     `<section class="w" lang="${escapeAttribute(settings.locale)}" aria-label="${escapeAttribute(context.widgetName)}">` +
     (heading ? `<h2 class="h">${escapeText(heading)}</h2>` : '') +
     (description ? `<p class="e">${escapeText(description)}</p>` : '') +
-    `<ul class="l" role="list">${items.map((item) => cell(item, settings)).join('')}</ul></section>`
+    `${arrangementGroup.html(settings, items.map((item) => cell(item, settings)).join(''), context.widgetName, settings.labels)}</section>`
   )
 }
 

@@ -1,4 +1,4 @@
-import { lookGroup, sieveGroup } from '../groups'
+import { arrangementGroup, lookGroup, sieveGroup } from '../groups'
 import type { Kind } from '../kind'
 import { box } from './box'
 import { headlinesCss } from './css'
@@ -10,7 +10,7 @@ import { headlinesStarters } from './starters'
 export const headlines: Kind<HeadlinesSettings> = {
   id: 'headlines',
   name: 'Headlines',
-  purpose: 'The newest entries of a news feed or blog, as a list or a grid.',
+  purpose: 'The newest entries of a news feed or blog, as a list, a grid or a row to move along.',
   version: 1,
   upgrade: {},
   settings: HeadlinesSettings,
@@ -20,8 +20,8 @@ export const headlines: Kind<HeadlinesSettings> = {
     html: headlinesHtml(view),
     css: headlinesCss(view.settings),
     font: lookGroup.font(view.settings),
-    behaviours: [],
-    data: {},
+    behaviours: arrangementGroup.behaviours(view.settings),
+    data: arrangementGroup.data(view.settings),
   }),
   content: {
     many: 'headlines',

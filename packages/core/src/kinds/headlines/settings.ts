@@ -1,15 +1,16 @@
 import { z } from 'zod'
 import {
   amountGroup,
+  arrangementGroup,
   clickGroup,
-  columnsGroup,
   datesGroup,
   headingGroup,
   lookGroup,
   sieveGroup,
+  movingWords,
   sourcesGroup,
 } from '../groups'
-import { choice, number, onOff } from '../setting'
+import { choice, number, onOff, texts } from '../setting'
 
 export const amount = amountGroup({ max: 20, byDefault: 5 })
 export const sources = sourcesGroup('headlines', 10)
@@ -34,12 +35,22 @@ export const HeadlinesSettings = z.strictObject({
   ...amount.shape,
   ...sources.shape,
   ...sieveGroup.shape,
-  ...columnsGroup.shape,
+  ...arrangementGroup.shape(['list', 'grid', 'large-first', 'carousel'], 'list'),
   ...cell,
   ...lookGroup.shape,
   ...clickGroup.shape,
   ...headingGroup.shape,
   ...datesGroup.shape,
+  labels: texts(
+    movingWords,
+    { most: 60, saidBy: 'next' },
+    {
+      label: 'Words on its buttons',
+      paragraph: 'words',
+      before: '; its buttons say words like ',
+      when: arrangementGroup.isMoved,
+    },
+  ),
 })
 
 export type HeadlinesSettings = z.infer<typeof HeadlinesSettings>

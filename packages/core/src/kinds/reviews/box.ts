@@ -1,4 +1,4 @@
-import { fit, rowsHeight, textHeight, type FitSpec } from '../../layout'
+import { textHeight, type FitSpec } from '../../layout'
 import { arrangementGroup, lookGroup } from '../groups'
 import type { Box, View } from '../kind'
 import type { ReviewsSettings } from './settings'
@@ -25,14 +25,14 @@ const WRITE = 16 + 22
 export const reviewsFit = (settings: ReviewsSettings): FitSpec =>
   arrangementGroup.fit(settings, { padding: lookGroup.padding(settings), cellMin: TEXT_MIN })
 
-export const box: Box<ReviewsSettings> = { one: 'a review', fit: reviewsFit, height }
+export const box: Box<ReviewsSettings> = { one: 'a review', fit: reviewsFit, extra: arrangementGroup.extra, height }
 
 function height(view: View<ReviewsSettings>, width: number): number {
   const { heading, description, summary, phrases, items } = reviewsOf(view)
   const spec = reviewsFit(view.settings)
-  const { columns, cell } = fit(width, spec)
-  const heights = items.map((item) => cellHeight(item, cell, view.settings))
-  const body = arrangementGroup.height(view.settings, heights, (all) => rowsHeight(all, columns, spec.gap))
+  const body = arrangementGroup.height(view.settings, spec, width, (cell) =>
+    items.map((item) => ({ ratio: 0, fixed: cellHeight(item, cell, view.settings) })),
+  )
   const inner = width - 2 * spec.padding
   const above = heading
     ? textHeight(heading.length, inner, SIZES.heading.size, SIZES.heading.line) + SIZES.heading.below

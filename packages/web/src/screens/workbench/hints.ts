@@ -33,8 +33,8 @@ export function readableContrast({ kind, settings, look }: Situation): { text: s
 
 const hints: Record<HintId, (situation: Situation) => (string | null | undefined)[]> = {
   rows: ({ kind, settings }) => {
-    const spec = kindOf(kind)?.box?.fit(settings)
-    return [spec && rowsHint(Number(settings.count ?? 0), spec.columns, MOST_ITEMS)]
+    const box = kindOf(kind)?.box
+    return [box && rowsHint(box, settings, Number(settings.count ?? 0), MOST_ITEMS)]
   },
   cell: ({ kind, settings, width }) => {
     const spec = kindOf(kind)?.box?.fit(settings)
