@@ -35,8 +35,46 @@ export const ReviewBody = z.object({
 })
 export type ReviewBody = z.infer<typeof ReviewBody>
 
+/** Pictures or a clip that somebody shared; `text` is the caption, plain, its tags and mentions in it. */
+export const PostBody = z.object({
+  type: z.literal('post'),
+  /** '' where the service knows none. */
+  title: z.string(),
+  text: z.string(),
+  /** In their order; of a clip what stands for it. */
+  pictures: z.array(Picture),
+  isClip: z.boolean(),
+  /** Null where the service does not say. */
+  likes: z.number().int().min(0).nullable(),
+  comments: z.number().int().min(0).nullable(),
+})
+export type PostBody = z.infer<typeof PostBody>
+
+/** A film that a service plays. `text` is its description, plain. */
+export const VideoBody = z.object({
+  type: z.literal('video'),
+  title: z.string(),
+  text: z.string(),
+  picture: Picture.nullable(),
+  seconds: z.number().min(0).nullable(),
+  /** A page that plays it within a frame; null where there is none. */
+  player: z.url().nullable(),
+})
+export type VideoBody = z.infer<typeof VideoBody>
+
+/** Something chosen by hand. `text` is the note beside it, plain. */
+export const PickBody = z.object({
+  type: z.literal('pick'),
+  title: z.string(),
+  text: z.string(),
+  /** What the site it leads to calls itself; '' where that is not known. */
+  site: z.string(),
+  picture: Picture.nullable(),
+})
+export type PickBody = z.infer<typeof PickBody>
+
 /** What an item holds beside its head. A new type: its schema here, and its reading below. */
-export const ItemBody = z.discriminatedUnion('type', [ArticleBody, ReviewBody])
+export const ItemBody = z.discriminatedUnion('type', [ArticleBody, ReviewBody, PostBody, VideoBody, PickBody])
 export type ItemBody = z.infer<typeof ItemBody>
 export type BodyType = ItemBody['type']
 
@@ -59,15 +97,26 @@ interface BodyReading<B extends ItemBody> {
   withPictures(body: B, change: (picture: Picture, role: PictureRole) => Picture | null): B
 }
 
+/** Of what has a title, a text and a picture. */
+const titled = {
+  title: (body: Titled) => body.title,
+  words: (body: Titled) => `${body.title}\n${body.text}`,
+  hasText: (body: Titled) => body.text.length > 0,
+  picture: (body: Titled) => body.picture,
+  rating: () => null,
+  withPictures: <B extends Titled>(body: B, change: (picture: Picture, role: PictureRole) => Picture | null): B => ({
+    ...body,
+    picture: body.picture && change(body.picture, 'item'),
+  }),
+}
+interface Titled {
+  title: string
+  text: string
+  picture: Picture | null
+}
+
 const readings: { [T in BodyType]: BodyReading<Extract<ItemBody, { type: T }>> } = {
-  article: {
-    title: (body) => body.title,
-    words: (body) => `${body.title}\n${body.text}`,
-    hasText: (body) => body.text.length > 0,
-    picture: (body) => body.picture,
-    rating: () => null,
-    withPictures: (body, change) => ({ ...body, picture: body.picture && change(body.picture, 'item') }),
-  },
+  article: titled,
   review: {
     title: (body) =>
       body.title || beginning(body.text) || (body.rating === null ? 'Without words' : `${body.rating} of 5`),
@@ -81,6 +130,16 @@ const readings: { [T in BodyType]: BodyReading<Extract<ItemBody, { type: T }>> }
       pictures: body.pictures.flatMap((one) => change(one, 'item') ?? []),
     }),
   },
+  post: {
+    title: (body) => body.title || beginning(body.text) || 'Without a caption',
+    words: (body) => [body.title, body.text, ...body.pictures.map(({ alt }) => alt)].join('\n'),
+    hasText: (body) => body.text.length > 0,
+    picture: (body) => body.pictures[0] ?? null,
+    rating: () => null,
+    withPictures: (body, change) => ({ ...body, pictures: body.pictures.flatMap((one) => change(one, 'item') ?? []) }),
+  },
+  video: titled,
+  pick: { ...titled, words: (body) => `${body.title}\n${body.text}\n${body.site}` },
 }
 
 /** The first words of a text, for a line. */

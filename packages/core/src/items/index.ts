@@ -5,7 +5,10 @@ export {
   ItemBody,
   Picture,
   readingOf,
+  PickBody,
+  PostBody,
   ReviewBody,
+  VideoBody,
   type BodyType,
   type PictureRole,
 } from './bodies'

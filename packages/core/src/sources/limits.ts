@@ -46,6 +46,7 @@ export function limited(read: ReadSource): LimitedSource {
     const url = value && address(value.url)
     return url ? { ...value, url, alt: value.alt.slice(0, LIMITS.title) } : null
   }
+  const pictures = (all: readonly Picture[]) => all.slice(0, LIMITS.pictures).flatMap((one) => picture(one) ?? [])
   const limitBody = (body: ItemBody): ItemBody => {
     const shared = { title: text(body.title, 'title'), text: text(body.text, 'text') }
     switch (body.type) {
@@ -56,12 +57,18 @@ export function limited(read: ReadSource): LimitedSource {
           html: body.html.length > LIMITS.text ? sanitise(body.html.slice(0, LIMITS.text), null) : body.html,
           picture: picture(body.picture),
         }
+      case 'post':
+        return { ...body, ...shared, pictures: pictures(body.pictures) }
+      case 'video':
+        return { ...body, ...shared, picture: picture(body.picture), player: address(body.player) }
+      case 'pick':
+        return { ...body, ...shared, site: body.site.slice(0, LIMITS.title), picture: picture(body.picture) }
       case 'review':
         return {
           ...body,
           ...shared,
           authorPicture: picture(body.authorPicture),
-          pictures: body.pictures.slice(0, LIMITS.pictures).flatMap((one) => picture(one) ?? []),
+          pictures: pictures(body.pictures),
           reply: body.reply && {
             ...body.reply,
             author: body.reply.author && text(body.reply.author, 'author'),

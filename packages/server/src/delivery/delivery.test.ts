@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { planned, setScene, type Scene } from '../testing/scene'
+import { ArticleBody } from '@pebblestrand/core/items'
 import { Instance } from '../accounts/models'
 import { ItemRow, Source } from '../sources/models'
 import { refreshSource } from '../sources/refresh'
@@ -119,7 +120,7 @@ describe('payload', () => {
   it('follows its source, and stays up when the source fails', async () => {
     const source = (await Source.findByPk(scene.sourceId))!
     const [row] = await ItemRow.findAll({ where: { sourceId: source.id } })
-    await row!.update({ body: { ...row!.body, title: 'Old words' } })
+    await row!.update({ body: { ...ArticleBody.parse(row!.body), title: 'Old words' } })
     await source.update({ etag: null, lastModified: null, contentHash: null })
     await refreshSource(system.context, source.id)
     await system.work()
