@@ -57,8 +57,11 @@ function found(plan: Plan, seen: Seen): string[] {
   const scripts = mine[0] ? scriptsFor(seen, mine[0]) : []
   return [
     ...(copies.length ? copies : ['No copy.']),
-    ...scripts.map(
-      ({ origin, runs }) => `Our script from ${origin}${runs ? '' : ', which browsers do not run as it stands there'}.`,
+    ...new Set(
+      scripts.map(
+        ({ origin, runs }) =>
+          `Our script from ${origin}${runs ? '' : ', which browsers do not run as it stands there'}.`,
+      ),
     ),
     ...(asText.length ? [`Its code as text, ${plural(asText.length, 'time')}.`] : []),
     ...dead.map(({ where }) => `Its code where nothing is rendered (${where}).`),

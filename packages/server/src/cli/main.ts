@@ -46,7 +46,7 @@ function parsed(args: string[], options: Record<string, { type: 'string' | 'bool
 
 async function main(): Promise<void> {
   try {
-    if (['--help', '-h', 'help'].includes(process.argv[2] ?? '')) {
+    if (process.argv[2] === 'help' || process.argv.slice(2).some((arg) => arg === '--help' || arg === '-h')) {
       process.stdout.write(`${usage}\n`)
     } else {
       const { lines, complaints, status } = await run(process.argv.slice(2))
@@ -61,4 +61,9 @@ async function main(): Promise<void> {
   }
 }
 
+// Whoever reads the lines may have had enough, as `head` has.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error
+  process.exit()
+})
 void main()

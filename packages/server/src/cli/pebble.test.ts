@@ -80,6 +80,12 @@ describe('pebble feed', () => {
     )
     expect(pebble('feed', path).lines[0]).toMatchObject({ title: 'Café' })
   })
+  it('ends quietly when nobody reads on', () => {
+    const jobs = file('many.jsonl', `${JSON.stringify({ page: file('p.html', page(widget)), plan })}\n`.repeat(200))
+    const command = `set -o pipefail; '${join(root, 'bin/pebble')}' verify --jobs '${jobs}' | head -1 >/dev/null`
+    const { status, stderr } = spawnSync('bash', ['-c', command], { encoding: 'utf8' })
+    expect({ status, stderr }).toEqual({ status: 0, stderr: '' })
+  })
   it('goes on after a file that cannot be read, and exits 2', () => {
     const { status, lines, stderr } = pebble('feed', join(folder, 'none.xml'), join(fixtures, 'atom-minimal.xml'))
     expect(status).toBe(2)
