@@ -5,6 +5,7 @@ import { controlRoutes } from './desk/control'
 import { deskRoutes } from './desk/routes'
 import { newsHost, serveNews } from './news/serve'
 import { serveTroubled, troubledHost } from './news/troubled'
+import { framesRoutes } from './frames/routes'
 import { guideHost, serveGuide } from './guide/serve'
 import { siteByHost } from './sites/list'
 import { serveSite } from './sites/serve'
@@ -23,6 +24,7 @@ export async function standinsApp(store: Store): Promise<FastifyInstance> {
   controlRoutes(app, store, siteOf)
   deskRoutes(app, store, siteOf)
   await voicesRoutes(app, store)
+  await framesRoutes(app, store)
   app.get('/*', (request, reply) => {
     const name = nameOf(request)
     const site = siteByHost.get(name)

@@ -1,5 +1,7 @@
 import type { FastifyInstance, FastifyRequest } from 'fastify'
 import { z } from 'zod'
+import type { Grants } from '../accounts/grants'
+import type { Trouble as Outages } from '../accounts/limits'
 import { fontSources } from '../sites/fonts'
 import { sites } from '../sites/list'
 import { previewPath } from '../sites/preview'
@@ -18,7 +20,7 @@ const Trouble = z.object({
     .nullable(),
 })
 
-const VoicesTrouble = z.object({
+const ServiceTrouble = z.object({
   outage: z.boolean().optional(),
   tokens: z.enum(['expired', 'all gone']).optional(),
   quota: z.object({ requests: z.number().int().min(0), seconds: z.number().min(0.1) }).optional(),
@@ -40,17 +42,22 @@ export function controlRoutes(
     return { done: true }
   })
 
-  /** The review service's trouble: an outage, tokens that have run out, how often it may be asked. */
-  app.post('/standins/voices', (request) => {
-    const { outage, tokens, quota } = VoicesTrouble.parse(request.body)
-    store.changeVoices((voices) => {
-      if (outage !== undefined) voices.outage = outage
-      if (quota) voices.quota = quota
-      if (tokens) voices.access = {}
-      if (tokens === 'all gone') voices.refresh = {}
+  /** A service's trouble: an outage, tokens that have run out, how often it may be asked. */
+  const services = {
+    voices: (edit: (state: Grants & Outages) => void) => store.changeVoices(edit),
+    frames: (edit: (state: Grants & Outages) => void) => store.changeFrames(edit),
+  }
+  for (const [name, change] of Object.entries(services))
+    app.post(`/standins/${name}`, (request) => {
+      const { outage, tokens, quota } = ServiceTrouble.parse(request.body)
+      change((state) => {
+        if (outage !== undefined) state.outage = outage
+        if (quota) state.quota = quota
+        if (tokens) state.access = {}
+        if (tokens === 'all gone') state.refresh = {}
+      })
+      return { done: true }
     })
-    return { done: true }
-  })
 
   app.post('/standins/reset', () => {
     store.reset()

@@ -2,6 +2,7 @@ import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
 import { dirname } from 'node:path'
 import { sites } from '../sites/list'
 import { regionNames, type RegionName } from '../sites/site'
+import { freshFrames, type FramesState } from '../frames/state'
 import { freshVoices, type VoicesState } from '../voices/state'
 
 /** What stands in an editor's boxes of one region. */
@@ -36,6 +37,7 @@ interface State {
   cache: Record<string, CachedPage>
   sessions: string[]
   voices: VoicesState
+  frames: FramesState
 }
 
 function fresh(): State {
@@ -52,6 +54,7 @@ function fresh(): State {
     cache: {},
     sessions: [],
     voices: freshVoices(),
+    frames: freshFrames(),
   }
 }
 
@@ -71,6 +74,7 @@ export class Store {
       const { pages } = fresh()
       for (const host of Object.keys(pages)) state.pages[host] = { ...pages[host], ...state.pages[host] }
       state.voices = { ...freshVoices(), ...state.voices }
+      state.frames = { ...freshFrames(), ...state.frames }
       return state
     } catch {
       return null // none yet, or half a file: begin afresh
@@ -149,6 +153,15 @@ export class Store {
 
   changeVoices(edit: (voices: VoicesState) => void): void {
     edit(this.state.voices)
+    this.write()
+  }
+
+  get frames(): Readonly<FramesState> {
+    return this.state.frames
+  }
+
+  changeFrames(edit: (frames: FramesState) => void): void {
+    edit(this.state.frames)
     this.write()
   }
 

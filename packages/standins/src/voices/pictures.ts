@@ -1,5 +1,5 @@
 import sharp from 'sharp'
-import { drawShore } from '../sites/picture'
+import { drawShore } from '../drawing/shore'
 
 // It shares the machine with what is tried against it.
 sharp.concurrency(1)

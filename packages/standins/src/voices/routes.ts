@@ -1,8 +1,8 @@
 import type { FastifyInstance, FastifyReply } from 'fastify'
 import { z } from 'zod'
+import { consentRoutes } from '../accounts/consent'
 import type { Store } from '../state/store'
 import { apiRoutes } from './api'
-import { consentRoutes } from './consent'
 import { listing, mapEmbed, mapPage, ON_PAGE, ownerPage, placePage, results, sayForm, shell, shortOf } from './pages'
 import { face, photograph } from './pictures'
 import type { Place } from './places'
@@ -35,7 +35,7 @@ export async function voicesRoutes(app: FastifyInstance, store: Store): Promise<
       route.constraints = { ...route.constraints, host: new RegExp(`^${voicesHost}\\.localhost(:\\d+)?$`) }
     })
     apiRoutes(own, voices)
-    consentRoutes(own, voices)
+    consentRoutes(own, voices.desk, shell, 'All that is said of the places of one account, and the owner’s answers.')
 
     own.get('/', (_, reply) => html(reply).send(listing(summed(voices.all))))
     own.get('/find', ({ query }, reply) => {

@@ -1,3 +1,4 @@
+import { GrantDesk } from '../accounts/grants'
 import type { Store } from '../state/store'
 import { crowdOf } from './crowd'
 import { places, type Place, type Voice } from './places'
@@ -24,6 +25,11 @@ export const accounts = [
 
 /** Places and what is said of them: what the service was born with, and what people have changed since. */
 export class Voices {
+  readonly desk = new GrantDesk(
+    accounts,
+    () => this.state,
+    (edit) => this.change(edit),
+  )
   private readonly born = new Map<string, KeptReview[]>()
 
   constructor(private readonly store: Store) {}
