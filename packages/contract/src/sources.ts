@@ -1,4 +1,5 @@
 import { bodyTypes, Item, Picture } from '@pebblestrand/core/items'
+import { Profile } from '@pebblestrand/core/sources'
 import { z } from 'zod'
 import { IdParams, line, paged, Paging, Time, wholeNumber, words } from './fields'
 import { route } from './route'
@@ -19,6 +20,8 @@ export const SourceInfo = z.object({
   rating: z.object({ mean: z.number(), count: z.number() }).nullable(),
   /** Of the place or the thing itself. */
   picture: Picture.nullable(),
+  /** Who it is of, at its service; null where it is nobody's. */
+  profile: Profile.nullable(),
   /** A person has stopped it. */
   paused: z.boolean(),
   /** The account it is read by; null where anyone may read it. */

@@ -24,6 +24,8 @@ export const publicPaths = {
   frame: '/f/{id}',
   link: '/v/{id}',
   behaviour: '/b1/{name}.js',
+  /** More of what a widget shows, part by part from 1. */
+  part: '/m1/{id}/{name}.json',
   /** Where a behaviour tells what happened at an install. */
   told: '/b1/{name}/{id}',
   font: '/fonts/{name}',

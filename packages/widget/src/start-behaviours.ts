@@ -1,5 +1,8 @@
+import type { Part } from '@pebblestrand/core/kinds'
 import { pathTo } from '@pebblestrand/core/wire'
+import { adoptMore } from './adopt'
 import type { Behaviour } from './behaviour'
+import { nodesOf } from './trusted'
 
 /** Where a widget's behaviours are started. */
 interface Place {
@@ -24,11 +27,29 @@ export function startBehaviours(names: readonly string[], { root, element, id, o
     import(/* @vite-ignore */ origin + pathTo('behaviour', name)).then(
       (module: { default: Behaviour }) => {
         if (running.get(element) !== stops) return
-        const stop = module.default({ root, element, data, tell: teller(name, id, origin) })
+        const stop = module.default({
+          root,
+          element,
+          data,
+          tell: teller(name, id, origin),
+          part: parts(id, origin),
+          nodes: nodesOf,
+          addStyle: (css) => adoptMore(root, css),
+        })
         if (stop) stops.push(stop)
       },
       () => {}, // blocked or gone: what the widget shows needs no behaviour
     )
+}
+
+const parts = (id: string, origin: string) => async (number: number) => {
+  if (!id) return null
+  try {
+    const answer = await fetch(origin + pathTo('part', id, String(number)), { credentials: 'omit' })
+    return answer.ok ? ((await answer.json()) as Part) : null
+  } catch {
+    return null
+  }
 }
 
 /** A plain text, so that no browser asks beforehand; it is sent even while the page is being left. */

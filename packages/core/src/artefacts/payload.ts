@@ -1,15 +1,18 @@
 import type { Rendered } from '../kinds'
 
 /** What the script on a client's page gets: all a widget is, ready to be shown. */
-export interface Payload extends Rendered {
+export interface Payload extends Omit<Rendered, 'more'> {
   v: 2
   release: number
   /** The widget's name: what a frame or a section is called. */
   name: string
 }
 
-export const payloadOf = (rendered: Rendered, about: { release: number; name: string }): Payload => ({
+export const payloadOf = ({ more: _, ...rendered }: Rendered, about: { release: number; name: string }): Payload => ({
   v: 2,
   ...rendered,
   ...about,
 })
+
+/** The form under which a part of what comes later is served; the first is 1. */
+export const partForm = (number: number | '') => `more-${number}`

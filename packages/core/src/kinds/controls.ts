@@ -11,6 +11,8 @@ export interface Controls {
   sources: { most: number }
   /** Items named by their ids, chosen where they are listed. */
   items: { most: number; one: string; none: string }
+  /** Addresses of items named by their ids, chosen where they are listed. */
+  'item-links': { most: number; one: string; none: string }
   /** Values of one control in an order: pinned items, own links, the fields of a form. `one` is the noun of an entry. */
   list: { of: Control; most: number; one: string; none: string; blank: unknown }
   /** Several values under one name. `saidBy` names the part that stands for the whole in the brief. */
@@ -47,6 +49,8 @@ const wordings: { [T in ControlType]: Wording<T> } = {
         )
       : 'no source yet',
   items: ({ one, none }, value: string[]) =>
+    value.length ? `${value.length} ${value.length === 1 ? one : `${one}s`}` : none,
+  'item-links': ({ one, none }, value: unknown[]) =>
     value.length ? `${value.length} ${value.length === 1 ? one : `${one}s`}` : none,
   list: ({ of, none }, value: unknown[], context) =>
     value.length

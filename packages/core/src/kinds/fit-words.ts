@@ -1,5 +1,7 @@
 import { columnSteps, fit, wholeRows, type Fit } from '../layout'
-import type { Box } from './kind'
+import type { Box, Kind } from './kind'
+import { listed as listedWords } from '../words'
+import { settingRegistry } from './setting'
 
 export interface FitVerdict {
   verdict: Fit['verdict']
@@ -10,6 +12,7 @@ export interface FitVerdict {
 }
 
 const px = (value: number) => `${Math.round(value)} px`
+const listed = (numbers: readonly number[], word: string) => listedWords(numbers.map(String), word)
 const columnsOf = (n: number) => (n === 1 ? '1 column' : `${n} columns`)
 
 /** Whether a widget fits a width, in words, with what would fit where it does not. */
@@ -29,9 +32,6 @@ export function fitVerdict<S>(box: Pick<Box<S>, 'fit' | 'one'>, settings: S, wid
     fit: result,
   }
 }
-
-const listed = (all: readonly (string | number)[], word: string) =>
-  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} ${word} ${all.at(-1)}`
 
 /** Whether the last row is full at every width, and the counts that would fill it; null where there are no rows of several. */
 export function rowsHint<S>(
@@ -54,3 +54,24 @@ export function rowsHint<S>(
     : ''
   return `No number up to ${most} fills the last row ${widths}.${atLeast}`
 }
+
+/** What would fill the last row where so many columns are shown; null where it is full, or is to be cut to whole rows. */
+export function gapsHere<S>(
+  box: Pick<Box<S>, 'extra'>,
+  settings: S,
+  columns: number,
+  count: number,
+  most: number,
+): string | null {
+  if (columns < 2 || (settings as { rows?: string }).rows?.match(/^\d/)) return null
+  const fill = wholeRows(count, [{ columns, extra: box.extra?.(settings, columns) ?? 0 }], most)
+  return fill?.length ? `The last row has gaps: ${listed(fill, 'or')} would fill it.` : null
+}
+
+/** The most items that a kind shows, as its setting for that allows. */
+export function mostItems(kind: Pick<Kind, 'settings'>): number {
+  const control = kind.settings.shape.count && settingRegistry.get(kind.settings.shape.count)?.control
+  return control?.type === 'number' ? control.max : USUAL_MOST
+}
+/** Of a kind that does not say. */
+const USUAL_MOST = 20

@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import type { BodyType, Item, Picture, PictureRole } from '../items'
 import type { FitSpec } from '../layout'
 import type { Order, Rule } from '../sieve'
+import type { Profile } from '../sources'
 import type { PhraseWish, SharedPhrase } from '../phrases'
 import type { RatingSummary } from '../stats'
 
@@ -32,6 +33,8 @@ export interface RenderContext {
       rating?: { mean: number; count: number } | null
       /** Of the place or the thing itself. */
       picture?: Picture | null
+      /** Who it is of, at its service. */
+      profile?: Profile | null
     }
   >
   /** What the server knows of an install beside its items, by name (`Kind.facts`); a kind reads only its own. */
@@ -54,6 +57,17 @@ export interface Rendered {
   /** Names of modules that a visitor's browser loads for it (packages/widget/src/behaviours). */
   behaviours: readonly string[]
   /** What the behaviours work with. */
+  data: Record<string, unknown>
+  /** What comes when a visitor asks for more, part by part; left out where all is there at once. */
+  more?: readonly Part[]
+}
+
+/** More of a list that is shown already. */
+export interface Part {
+  /** Cells that come after those that are there. */
+  html: string
+  /** Rules that come with them. */
+  css: string
   data: Record<string, unknown>
 }
 

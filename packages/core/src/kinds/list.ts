@@ -1,11 +1,12 @@
 import { headlines } from './headlines'
 import type { Kind } from './kind'
+import { photoWall } from './photo-wall'
 import { ratingBadge } from './rating-badge'
 import { reviews } from './reviews'
 import { visitCounter } from './visit-counter'
 
 /** Every kind there is, in the order in which they are offered. Adding one: its folder here, and a line. */
-const kinds = [headlines, reviews, ratingBadge, visitCounter] as unknown as Kind[]
+const kinds = [headlines, reviews, ratingBadge, photoWall, visitCounter] as unknown as Kind[]
 
 /** Kinds by id, seen through the face all share; a test may add one of its own. */
 export const kindList: Record<string, Kind> = Object.fromEntries(kinds.map((kind) => [kind.id, kind]))

@@ -6,14 +6,18 @@ export interface PicturePlace {
   className: string
   /** CSS px it is wide at most; a browser takes the copy that fits its screen. */
   width: number
+  /** Whether its own shape is said, so that room for it is kept where it is not cut to one. */
+  sized?: boolean
 }
 
 /**
  * A picture as markup: our own copies in WebP with JPEG beside them, or, where there are none yet, the one it came from. ''
  * for one whose address is none.
  */
-export function pictureHtml({ url, alt, own }: Picture, { className, width }: PicturePlace): string {
-  const rest = `alt="${escapeAttribute(alt)}" loading="lazy" decoding="async"`
+export function pictureHtml(picture: Picture, { className, width, sized }: PicturePlace): string {
+  const { url, alt, own } = picture
+  const shape = sized && picture.width && picture.height ? ` width="${picture.width}" height="${picture.height}"` : ''
+  const rest = `alt="${escapeAttribute(alt)}"${shape} loading="lazy" decoding="async"`
   if (!own) {
     const src = address(url)
     return src ? `<img class="${className}" src="${src}" ${rest}>` : ''

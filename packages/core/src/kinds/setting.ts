@@ -106,6 +106,19 @@ export const items = (limits: { most: number; one: string; none: string }, place
     .default([])
     .register(settingRegistry, { ...place, control: { type: 'items', ...limits } })
 
+/** Addresses of single items, by their ids; '' while none is typed yet. */
+export const itemLinks = (limits: { most: number; one: string; none: string }, place: Place) =>
+  z
+    .array(
+      z.strictObject({
+        id: z.string().min(3).max(700),
+        url: z.union([z.literal(''), z.url({ protocol: /^https?$/ }).max(2000)], 'must be addresses like https://…'),
+      }),
+    )
+    .max(limits.most, `takes ${limits.most} at most`)
+    .default([])
+    .register(settingRegistry, { ...place, control: { type: 'item-links', ...limits } })
+
 /** Values of one schema in an order; `blank` is what a new entry begins as. */
 export const list = <T extends z.ZodType>(
   entry: { schema: T; control: Control; blank: z.input<T> },

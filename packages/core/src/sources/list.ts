@@ -1,5 +1,6 @@
 import { feed } from './feed'
 import { keptHere } from './kept-here'
+import { photoService } from './photo-service'
 import { reviewService } from './review-service'
 import { structuredData } from './structured-data'
 import type { BodyType } from '../items'
@@ -9,6 +10,7 @@ import type { SourceKind } from './source-kind'
 export const sourceKinds: Record<string, SourceKind> = {
   [feed.id]: feed,
   [reviewService.id]: reviewService,
+  [photoService.id]: photoService,
   [structuredData.id]: structuredData,
   [keptHere.id]: keptHere,
 }

@@ -1,4 +1,19 @@
+import { z } from 'zod'
 import type { BodyType, Entry, Picture } from '../items'
+
+/** Somebody at a service: how he or she is called there, says of himself or herself, and has in numbers. */
+export const Profile = z.object({
+  /** Without a sign before it. */
+  handle: z.string(),
+  bio: z.string(),
+  /** Null where the service does not say. */
+  counts: z.object({
+    posts: z.number().int().min(0).nullable(),
+    followers: z.number().int().min(0).nullable(),
+    following: z.number().int().min(0).nullable(),
+  }),
+})
+export type Profile = z.infer<typeof Profile>
 
 /** What a document of a source holds, after reading. */
 export interface ReadSource {
@@ -10,6 +25,8 @@ export interface ReadSource {
   language: string | null
   /** What its ratings come to as it says itself, of all there are and not only those listed; null where it says nothing. */
   rating?: { mean: number; count: number } | null
+  /** Who it is of; null where it is nobody's. */
+  profile?: Profile | null
   /** Of the place or the thing itself; null where there is none. */
   picture?: Picture | null
   /** In the order of the document, doubles by key left out. */
@@ -27,6 +44,10 @@ export interface SourceCandidate {
 /** What pasted text means to a sort of source: an address to open, an id its service knows, or words to search for. */
 export type Meant = { what: 'address'; address: string } | { what: 'id'; id: string } | { what: 'words'; words: string }
 
+/** Outside services that are asked by an API; where each is, is the server's to know. */
+export const serviceNames = ['reviews', 'photos', 'videos'] as const
+export type ServiceName = (typeof serviceNames)[number]
+
 /** A sort of source: what pasted text means to it, and how its bytes become items. The server's side of it is a connector. */
 export interface SourceKind {
   id: string
@@ -41,6 +62,8 @@ export interface SourceKind {
   recognise(pasted: string): Meant | null
   /** Ids that a web page names, its map embeds and links for instance; for sorts that are told apart by an id. */
   named?(html: string, base: string): string[]
+  /** The service it is asked of, where an owner can let us read more by an account. */
+  service?: ServiceName
   /** For one that is a document at an address. */
   document?: DocumentFormat
 }

@@ -1,4 +1,4 @@
-import { artefactForms, formIds, payloadOf } from '@pebblestrand/core/artefacts'
+import { artefactForms, formIds, partForm, payloadOf } from '@pebblestrand/core/artefacts'
 import { Op, QueryTypes, type Transaction } from 'sequelize'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
@@ -134,15 +134,27 @@ async function artefactsOf(
     if (!heights.has(width ?? 0)) heights.set(width ?? 0, height())
     const payload = payloadOf(rendered, about)
     const around = { origin: context.config.origin, publicId: install.publicId, look }
-    return formIds.map((form) => ({
-      publicId: install.publicId,
-      form,
-      installId: install.id,
-      widgetId: null,
-      contentType: artefactForms[form].contentType,
-      text: artefactForms[form].text(payload, around),
-      facts: { height: heights.get(width ?? 0)!, release: about.release, ...(renderer.isEmpty ? { empty: true } : {}) },
-    }))
+    const known = {
+      height: heights.get(width ?? 0)!,
+      release: about.release,
+      ...(renderer.isEmpty ? { empty: true } : {}),
+    }
+    const { publicId, id: installId } = install
+    const shared = { publicId, installId, widgetId: null, facts: known }
+    return [
+      ...formIds.map((form) => ({
+        ...shared,
+        form,
+        contentType: artefactForms[form].contentType,
+        text: artefactForms[form].text(payload, around),
+      })),
+      ...(rendered.more ?? []).map((part, at) => ({
+        ...shared,
+        form: partForm(at + 1),
+        contentType: artefactForms.payload.contentType,
+        text: JSON.stringify(part),
+      })),
+    ]
   })
 }
 

@@ -70,7 +70,7 @@ export async function rendererFor(
     sources: Object.fromEntries(
       sources.map((s) => [
         s.id,
-        { title: s.title, link: s.link, rating: s.rating, picture: ownPicture(s.picture, known) },
+        { title: s.title, link: s.link, rating: s.rating, profile: s.profile, picture: ownPicture(s.picture, known) },
       ]),
     ),
   }

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { pathTo } from '@pebblestrand/core/wire'
+import { partForm } from '@pebblestrand/core/artefacts'
+import { pathTo, publicPaths } from '@pebblestrand/core/wire'
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
 import { Install } from '../installs/models'
 import { assets } from '../platform/assets'
@@ -57,7 +58,15 @@ export function deliveryRoutes(app: FastifyInstance, memory: ArtefactMemory): vo
       const id = name.endsWith(after) ? name.slice(0, name.length - after.length) : ''
       return fetchAndServe(memory, id, form, request, reply)
     })
+  app.get(publicPaths.part.replace('{id}', ':id').replace('{name}.json', ':name'), (request, reply) => {
+    const { id, name } = request.params as { id: string; name: string }
+    const number = PART.exec(name)?.[1]
+    return number ? fetchAndServe(memory, id, partForm(Number(number)), request, reply) : sendNothing(reply, 404)
+  })
 }
+
+/** The forms of later parts are told apart by their number. */
+const PART = /^([1-9]\d{0,2})\.json$/
 
 const JAVASCRIPT = 'text/javascript; charset=utf-8'
 

@@ -1,3 +1,4 @@
+import { partForm } from '@pebblestrand/core/artefacts'
 import { createHash } from 'node:crypto'
 import { isDeepStrictEqual } from 'node:util'
 import { Op, type Transaction } from 'sequelize'
@@ -41,7 +42,15 @@ export async function storeArtefacts(
       const old = known.get(key(a))
       return !old || old.etag !== a.etag || !isDeepStrictEqual(old.facts, a.facts)
     })
-  if (!changed.length) return
+  const made = new Set(artefacts.map(key))
+  // A list that has grown shorter has fewer parts.
+  const over = there.filter((a) => a.form.startsWith(partForm('')) && !made.has(key(a)))
+  if (over.length)
+    await Artefact.destroy({
+      where: { [Op.or]: over.map(({ publicId, form }) => ({ publicId, form })) },
+      transaction,
+    })
+  if (!changed.length && !over.length) return
   const now = new Date()
   await Artefact.bulkCreate(
     changed.map((a) => ({ ...a, bytes: Buffer.from(a.bytes), computedAt: now })),
@@ -51,7 +60,7 @@ export async function storeArtefacts(
       transaction,
     },
   )
-  await announce(context, [...new Set(changed.map((a) => a.publicId))], transaction)
+  await announce(context, [...new Set([...changed, ...over].map((a) => a.publicId))], transaction)
 }
 
 /** For so long scripts of version 1 may still be kept by a browser: a day past their freshness, and some. */

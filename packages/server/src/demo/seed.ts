@@ -63,7 +63,11 @@ async function seedPeople(): Promise<string[]> {
 }
 
 /** Sorts of sources by the hosts of the stand-ins; the others have feeds. */
-const KINDS: Record<string, string> = { 'skerrow-guide': 'structured-data', 'harbour-voices': 'review-service' }
+const KINDS: Record<string, string> = {
+  'skerrow-guide': 'structured-data',
+  'harbour-voices': 'review-service',
+  'isle-frames': 'photo-service',
+}
 
 async function seedSources(context: Context, desks: Desks): Promise<Record<FeedName, string>> {
   const ids = {} as Record<FeedName, string>

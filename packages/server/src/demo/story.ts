@@ -14,6 +14,9 @@ export const feeds = {
   observatoryVoices: { host: 'harbour-voices', path: '/map?place=hv0q6t8j2mk4fx' },
   vetVoices: { host: 'harbour-voices', path: '/map?place=hv9b1x7s5pd3gn' },
   museumVoices: { host: 'skerrow-guide', path: '/places/windle-knot-museum' },
+  kilnFrames: { host: 'isle-frames', path: '/@orrin.kiln' },
+  vetFrames: { host: 'isle-frames', path: '/@tarnside.vets' },
+  orchardFrames: { host: 'isle-frames', path: '/tagged/orchard' },
 } as const
 export type FeedName = keyof typeof feeds
 
@@ -146,6 +149,30 @@ export const widgets = told({
     feeds: ['observatoryVoices'],
     settings: { label: 'Guests say' },
   },
+  'From the kiln': {
+    kind: 'photo-wall',
+    starter: 'bricks',
+    feeds: ['kilnFrames'],
+    settings: { count: 24, columns: 3, more: '6', caption: 'below', accent: '#8a3b4f', title: 'none', header: 'line' },
+  },
+  'Patients of the week': {
+    kind: 'photo-wall',
+    starter: 'even-grid',
+    feeds: ['vetFrames'],
+    settings: {
+      count: 8,
+      labelled: ['patientoftheweek'],
+      accent: '#0f7a72',
+      title: 'own',
+      titleText: 'Patients of the week',
+    },
+  },
+  'In the orchard': {
+    kind: 'photo-wall',
+    starter: 'large-first',
+    feeds: ['orchardFrames'],
+    settings: { count: 9, columns: 4, header: 'none', accent: '#6b7f1e', hover: 'both' },
+  },
   'Workshop visits': {
     kind: 'visit-counter',
     starter: 'footer-line',
@@ -222,6 +249,9 @@ export const chapters: Chapter[] = [
   chapter('gullhaven', '/', 'header', 'Ferry rating', 'confirmed', 380),
   chapter('gullhaven', '/fares', 'main', 'What passengers say', 'confirmed', 370),
   chapter('orrin-kiln', '/kiln', 'main', 'On our engraving', 'confirmed', 150),
+  chapter('orrin-kiln', '/workshop', 'footer', 'From the kiln', 'confirmed', 120),
+  chapter('tarnside-vets', '/opening-hours', 'main', 'Patients of the week', 'confirmed', 110),
+  chapter('brackenfold', '/orchard', 'main', 'In the orchard', 'confirmed', 100),
   chapter('observatory', '/visit', 'footer', 'Star rating', 'confirmed', 310),
   chapter('tarnside-vets', '/emergencies', 'main', 'Kind to animals', 'confirmed', 130),
   chapter('windle-knot', '/collection', 'main', 'Museum rating', 'confirmed', 240),

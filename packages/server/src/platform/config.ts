@@ -1,3 +1,4 @@
+import type { ServiceName } from '@pebblestrand/core/sources'
 import { z } from 'zod'
 
 const Address = z.union([z.ipv4(), z.ipv6(), z.cidrv4(), z.cidrv6()])
@@ -25,6 +26,8 @@ const Env = z.object({
   PEBBLESTRAND_CHROMIUM: z.string().default('/usr/bin/chromium'),
   /** Where the review service answers, scheme and host; in the demo its stand-in. */
   PEBBLESTRAND_REVIEW_SERVICE: z.url().optional(),
+  PEBBLESTRAND_PHOTO_SERVICE: z.url().optional(),
+  PEBBLESTRAND_VIDEO_SERVICE: z.url().optional(),
   ROLE: z.enum(['web', 'worker', 'all']).default('all'),
   NO_DEMO: z.enum(['0', '1', '']).default(''),
 })
@@ -41,7 +44,7 @@ export interface Config {
   demo: boolean
   standinsPort: number
   /** Origins of outside services that are asked by an API; null where none is set up. */
-  services: { reviews: string | null }
+  services: Record<ServiceName, string | null>
   /** Path of the browser that looks at pages. */
   chromium: string
 }
@@ -50,6 +53,10 @@ export interface Config {
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const e = Env.parse(env)
   const demo = e.NO_DEMO !== '1'
+  const serviceAt = (address: string | undefined, standin: string) => {
+    if (address) return new URL(address).origin
+    return demo ? `http://${standin}.localhost:${e.PEBBLESTRAND_STANDINS_PORT}` : null
+  }
   return {
     port: e.PEBBLESTRAND_PORT,
     host: e.PEBBLESTRAND_HOST,
@@ -59,11 +66,9 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     role: e.ROLE,
     demo,
     services: {
-      reviews: e.PEBBLESTRAND_REVIEW_SERVICE
-        ? new URL(e.PEBBLESTRAND_REVIEW_SERVICE).origin
-        : demo
-          ? `http://harbour-voices.localhost:${e.PEBBLESTRAND_STANDINS_PORT}`
-          : null,
+      reviews: serviceAt(e.PEBBLESTRAND_REVIEW_SERVICE, 'harbour-voices'),
+      photos: serviceAt(e.PEBBLESTRAND_PHOTO_SERVICE, 'isle-frames'),
+      videos: serviceAt(e.PEBBLESTRAND_VIDEO_SERVICE, 'moving-shore'),
     },
     standinsPort: e.PEBBLESTRAND_STANDINS_PORT,
     chromium: e.PEBBLESTRAND_CHROMIUM,

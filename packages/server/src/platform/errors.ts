@@ -105,6 +105,11 @@ export const errors = {
     message: 'The file cannot be read as a table.',
     remedy: 'Save it as CSV: the columns’ names in the first row, one review a row.',
   },
+  'no-profile': {
+    status: 422,
+    message: 'No profile was found by that.',
+    remedy: 'Paste the address of the profile, or its handle with or without the @.',
+  },
   'no-place': {
     status: 422,
     message: 'No place was found by that.',

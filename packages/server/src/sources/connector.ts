@@ -6,6 +6,8 @@ import { findDocuments } from './documents/find-documents'
 import { readDocument } from './documents/read-document'
 import type { Known, SourceReading } from './reading'
 import { findPlaces } from './review-service/find-places'
+import { findProfiles } from './photo-service/find-profiles'
+import { readStream } from './photo-service/read-stream'
 import { readPlace } from './review-service/read-place'
 
 export interface Finding {
@@ -41,4 +43,5 @@ export const connectors: Record<string, Connector> = {
   feed: document('feed'),
   'structured-data': document('structured-data'),
   'review-service': { find: findPlaces, read: readPlace },
+  'photo-service': { find: findProfiles, read: readStream },
 }

@@ -1,5 +1,4 @@
 import { cutWords, sourceKinds } from '@pebblestrand/core/sources'
-import { reviewService } from '@pebblestrand/core/sources/review-service'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { ItemRow, SourceAccount, type Source } from './models'
 
@@ -16,6 +15,7 @@ type Info = Pick<
   | 'cut'
   | 'rating'
   | 'picture'
+  | 'profile'
   | 'paused'
   | 'state'
   | 'accountId'
@@ -23,7 +23,7 @@ type Info = Pick<
 
 /** A source as a widget's bench knows it. */
 export const sourceInfo = (source: Info, account: string | null = null) => {
-  const { id, kind, title, link, url, problem, okAt, intervalMinutes, rating, picture, paused } = source
+  const { id, kind, title, link, url, problem, okAt, intervalMinutes, rating, picture, profile, paused } = source
   return {
     id,
     kind,
@@ -35,9 +35,10 @@ export const sourceInfo = (source: Info, account: string | null = null) => {
     intervalMinutes,
     rating,
     picture,
+    profile,
     paused,
     account,
-    connects: kind === reviewService.id,
+    connects: sourceKinds[kind]?.service !== undefined,
     keptHere: sourceKinds[kind]?.interval === null,
     notes: [...cutWords(source.cut), ...partNote(source)],
   }

@@ -36,6 +36,12 @@ CREATE INDEX source_consents_source ON source_consents (source_id);
 `,
 }
 
+/** Who a source is of, at its service. */
+export const profile = {
+  name: '0019-source-profile',
+  sql: `ALTER TABLE sources ADD COLUMN profile jsonb`,
+}
+
 /** What a source says its ratings come to, of all there are. */
 export const rating = {
   name: '0015-source-rating',

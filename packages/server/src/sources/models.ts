@@ -1,5 +1,5 @@
 import type { ItemBody, Picture } from '@pebblestrand/core/items'
-import type { Cut } from '@pebblestrand/core/sources'
+import type { Cut, Profile } from '@pebblestrand/core/sources'
 import {
   Model,
   type CreationOptional,
@@ -51,6 +51,8 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
   declare rating: CreationOptional<{ mean: number; count: number } | null>
   /** Of the place or the thing itself. */
   declare picture: CreationOptional<Picture | null>
+  /** Who it is of, at its service. */
+  declare profile: CreationOptional<Profile | null>
   declare problem: CreationOptional<SourceProblem | null>
   /** What its sort remembers from one reading to the next. */
   declare state: CreationOptional<Record<string, unknown> | null>
@@ -116,6 +118,7 @@ export function defineSources(sequelize: Sequelize): void {
       cut: json({}),
       rating: maybeJson(),
       picture: maybeJson(),
+      profile: maybeJson(),
       problem: maybeJson(),
       state: maybeJson(),
       paused: yesNo(),

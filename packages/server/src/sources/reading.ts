@@ -36,6 +36,8 @@ export interface Copy {
   etag?: string | null
   lastModified?: string | null
   state?: Record<string, unknown> | null
+  /** Why only what the source says of itself was read, and none of its items. */
+  fault?: SourceFault
 }
 
 export type SourceReading =

@@ -1,5 +1,5 @@
 import { sourceKinds } from '@pebblestrand/core/sources'
-import { QueryTypes, UniqueConstraintError } from 'sequelize'
+import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { recomputeForSource } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
@@ -50,6 +50,8 @@ async function readNew(context: Context, url: string, kind: string): Promise<Sou
     )
     await storeItems(source, reading, transaction)
     await source.update({ ...wellNow(source), ...copyOf(reading) }, { transaction })
+    // One that only its owner may read is there to be connected.
+    if (reading.fault) await failed(source, reading.fault, transaction)
     return source
   })
 }
@@ -63,6 +65,7 @@ const copyOf = ({ etag, lastModified, hash, state, read }: Copy) => ({
   cut: read.cut,
   rating: read.rating ?? null,
   picture: read.picture ?? null,
+  profile: read.profile ?? null,
 })
 
 const wellNow = (source: Source) => {
@@ -127,7 +130,7 @@ async function readAgain(context: Context, source: Source, tell?: TellProgress):
 }
 
 function faultOf(reading: SourceReading): SourceFault | null {
-  if (reading.kind === 'fault') return reading.fault
+  if (reading.kind === 'fault' || (reading.kind === 'read' && reading.fault)) return reading.fault ?? null
   if (reading.kind === 'page')
     return reading.fault.code === 'feed-is-html'
       ? {
@@ -145,15 +148,18 @@ function faultOf(reading: SourceReading): SourceFault | null {
   return null
 }
 
-async function failed(source: Source, { retryAt, ...fault }: SourceFault): Promise<void> {
+async function failed(source: Source, { retryAt, ...fault }: SourceFault, transaction?: Transaction): Promise<void> {
   const now = new Date()
   const failures = source.failures + 1
-  await source.update({
-    fetchedAt: now,
-    failures,
-    problem: { ...fault, at: now.toISOString() },
-    nextFetchAt: retryAt ?? new Date(now.getTime() + backOff(source.intervalMinutes, failures) * MINUTE),
-  })
+  await source.update(
+    {
+      fetchedAt: now,
+      failures,
+      problem: { ...fault, at: now.toISOString() },
+      nextFetchAt: retryAt ?? new Date(now.getTime() + backOff(source.intervalMinutes, failures) * MINUTE),
+    },
+    { transaction },
+  )
 }
 
 const DUE = `

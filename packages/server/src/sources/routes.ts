@@ -15,7 +15,7 @@ import { describeSource, describeSources } from './describe-source'
 import { findSources } from './find-sources'
 import { Source } from './models'
 import { addSource, refreshSource } from './refresh'
-import { connected, consentAddress } from './review-service/connect'
+import { connected, consentAddress } from './service/connect'
 import { pageOfEntries } from './store-items'
 
 export function sourceRoutes(serve: Serve, context: Context): void {

@@ -1,6 +1,6 @@
 import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
-import { cut, rating, services } from './migration'
+import { cut, profile, rating, services } from './migration'
 import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { keptReviewRoutes } from './kept-here/routes'
 import { defineSources } from './models'
@@ -11,7 +11,7 @@ const sourcesDue = job<Record<string, never>>('sources-due')
 
 export const sources: Subject = {
   name: 'sources',
-  migrations: [cut, rating, services],
+  migrations: [cut, rating, services, profile],
   models: defineSources,
   routes(serve, context) {
     sourceRoutes(serve, context)

@@ -66,8 +66,10 @@ function loosenings(kind: Kind, settings: Settings, items: readonly Item[], now:
 
 function named(kind: Kind, settings: Settings, items: readonly Item[]): Record<string, string> {
   const ids = settingsOf(kind)
-    .filter(({ meta }) => meta.control.type === 'items')
-    .flatMap(({ key }) => settings[key] as string[])
+    .filter(({ meta }) => meta.control.type === 'items' || meta.control.type === 'item-links')
+    .flatMap(({ key }) =>
+      (settings[key] as (string | { id: string })[]).map((one) => (typeof one === 'string' ? one : one.id)),
+    )
   if (!ids.length) return {}
   const wanted = new Set(ids)
   return Object.fromEntries(items.filter(({ id }) => wanted.has(id)).map((item) => [item.id, lineOf(item).title]))

@@ -62,7 +62,13 @@ export const useWorkbench = defineStore('workbench', () => {
       working.value = true
       const known = Object.values(sources.value).map((s) => [
         s.id,
-        { title: s.title, link: s.link, rating: plain(s.rating), picture: plain(s.picture) },
+        {
+          title: s.title,
+          link: s.link,
+          rating: plain(s.rating),
+          picture: plain(s.picture),
+          profile: plain(s.profile),
+        },
       ])
       const rendering = await benchRenderer().render({
         kind: kind.value.id,

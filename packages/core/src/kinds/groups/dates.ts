@@ -15,6 +15,8 @@ interface DateSettings {
 
 /** How dates are written. The kind says with `date` whether there are any. */
 export const datesGroup = {
+  /** Where numbers and words of a language are shown, and no dates. */
+  localeShape: localeGroup('Language of numbers').shape,
   shape: {
     ...localeGroup('Language of dates').shape,
     dateStyle: choice(

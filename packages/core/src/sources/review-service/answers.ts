@@ -46,16 +46,6 @@ export const ReviewsAnswer = z.object({
   next: z.number().int().nullable(),
 })
 
-/** A token, as it is given for a code or for an older one (RFC 6749, section 5.1). */
-export const TokenAnswer = z.object({
-  access_token: z.string().min(1),
-  expires_in: z.number().positive(),
-  refresh_token: z.string().min(1).optional(),
-  /** Whose places may be read with it. */
-  account: z.object({ id: z.string(), name: z.string() }),
-})
-export type TokenAnswer = z.infer<typeof TokenAnswer>
-
 /** A review as an entry of its place; `page` is the place's page for people. */
 export function entryOf(review: ServiceReview, page: string): Entry {
   const { id, author, stars, text, language, created, pictures, reply } = review

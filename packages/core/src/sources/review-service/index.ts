@@ -1,7 +1,7 @@
 import { placesNamed, recognise } from './pasted'
 import type { SourceKind } from '../source-kind'
 
-export { PlaceAnswer, PlacesAnswer, ReviewsAnswer, ServiceReview, TokenAnswer, entryOf } from './answers'
+export { PlaceAnswer, PlacesAnswer, ReviewsAnswer, ServiceReview, entryOf } from './answers'
 export { pageOf } from './pasted'
 
 /** Places on a service where people say what they think of them, each known by an id. */
@@ -11,6 +11,7 @@ export const reviewService: SourceKind = {
   gives: ['review'],
   interval: 5,
   keeps: 20_000,
+  service: 'reviews',
   recognise,
   named: placesNamed,
 }

@@ -9,12 +9,12 @@ import {
   ReviewsAnswer,
 } from '@pebblestrand/core/sources/review-service'
 import { readingOf } from '@pebblestrand/core/items'
-import { decodeBytes } from '@pebblestrand/core/sources'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
-import { OutboundError } from '../../platform/outbound/client'
 import type { Finding, Search } from '../connector'
-import { Service, ServiceFault } from './ask'
+import { Service, ServiceFault } from '../service/ask'
+import { idsBehind } from '../service/ids-behind'
+import { placeFault } from './place-fault'
 
 const MOST_FOUND = 8
 const PREVIEW = 3
@@ -24,7 +24,7 @@ const INSTEAD =
 
 /** Places by id, by words, or behind a page of the service, each with its newest reviews. */
 export async function findPlaces(context: Context, meant: Meant, { tell }: Search): Promise<Finding> {
-  const service = new Service({ context, token: null })
+  const service = new Service({ context, service: 'reviews', faultOf: placeFault, token: null })
   try {
     const { places, tried } = await placesMeant(context, service, meant)
     tell(tried)
@@ -48,7 +48,7 @@ async function placesMeant(context: Context, service: Service, meant: Meant) {
   }
   if (meant.what === 'id')
     return { places: [await placeBy(service, meant.id)], tried: { url: meant.id, outcome: 'a place’s id' } }
-  const ids = await idsBehind(context, meant.address)
+  const ids = await idsBehind(context, reviewService, meant.address, INSTEAD)
   const places = await Promise.all(ids.slice(0, 1).map((id) => placeBy(service, id)))
   return {
     places,
@@ -59,19 +59,6 @@ async function placesMeant(context: Context, service: Service, meant: Meant) {
 const counted = (count: number) => (count === 1 ? 'one place' : count ? `${count} places` : 'no place')
 
 const placeBy = (service: Service, id: string) => service.get(`/api/places/${encodeURIComponent(id)}`, PlaceAnswer)
-
-/** A page of the service is opened, and followed where it leads: its address or what it says names the place. */
-async function idsBehind({ outbound, threads }: Context, address: string): Promise<string[]> {
-  const answer = await outbound.get(address).catch((error: unknown) => {
-    if (error instanceof OutboundError)
-      throw new ServiceFault({ code: error.code, message: error.message, remedy: INSTEAD })
-    throw error
-  })
-  const meant = reviewService.recognise(answer.finalUrl)
-  if (meant?.what === 'id') return [meant.id]
-  const html = decodeBytes(answer.body, answer.headers['content-type'])
-  return threads.run('named', { kind: reviewService.id, html, base: answer.finalUrl }, new URL(answer.finalUrl).host)
-}
 
 async function described(service: Service, place: PlaceAnswer): Promise<FoundSource> {
   const { id, name, address, rating, count, page } = place

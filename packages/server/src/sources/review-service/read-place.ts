@@ -11,8 +11,10 @@ import type { Context } from '../../platform/context'
 import type { TellProgress } from '../connector'
 import type { Known, SourceReading } from '../reading'
 import { contentHash } from '../store-items'
-import { Service, ServiceFault } from './ask'
-import { withToken } from './tokens'
+import { Service, ServiceFault } from '../service/ask'
+import { withToken } from '../service/tokens'
+
+import { placeFault } from './place-fault'
 
 const PAGE = 100
 const DAY = 86_400_000
@@ -48,8 +50,8 @@ export async function readPlace(
       fault: { code: 'no-place', message: 'This is no place’s address.', remedy: 'Paste it anew.' },
     }
   try {
-    return await withToken(context, known.accountId ?? null, (token) =>
-      readBy(new Service({ context, token, until }), meant.id, known, tell),
+    return await withToken(context, 'reviews', known.accountId ?? null, (token) =>
+      readBy(new Service({ context, service: 'reviews', faultOf: placeFault, token, until }), meant.id, known, tell),
     )
   } catch (error) {
     if (error instanceof ServiceFault) return { kind: 'fault', fault: error.fault }

@@ -3,8 +3,8 @@ import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../../testing/system'
 import { ItemRow, Source, SourceAccount } from '../models'
 import { refreshSource } from '../refresh'
-import { secondsIn } from './ask'
-import { challengeOf } from './connect'
+import { secondsIn } from '../service/ask'
+import { challengeOf } from '../service/connect'
 
 // Against the stand-in of a review service: everything over HTTP, as with a real one.
 

@@ -18,6 +18,14 @@ const drop = (key: 'first' | 'hidden', id: string) =>
     key,
     idsOf(key)!.filter((other) => other !== id),
   )
+/** Of kinds whose single items may lead elsewhere. */
+const links = computed(() => bench.settings.ownLinks as { id: string; url: string }[] | undefined)
+const hasLink = (id: string) => links.value?.some((link) => link.id === id) ?? false
+const toggleLink = (id: string) =>
+  bench.set(
+    'ownLinks',
+    hasLink(id) ? links.value!.filter((link) => link.id !== id) : [...links.value!, { id, url: '' }],
+  )
 const more = computed(() => props.total - props.lines.length)
 </script>
 
@@ -42,6 +50,15 @@ const more = computed(() => props.total - props.lines.length)
               @click="isFirst(line.id) ? drop('first', line.id) : add('first', line.id)"
             >
               {{ isFirst(line.id) ? 'Not first' : 'Put first' }}
+            </button>
+            <button
+              v-if="links"
+              type="button"
+              class="word plain shrink-0"
+              :aria-label="`${hasLink(line.id) ? 'No own link' : 'Own link'}: ${line.title}`"
+              @click="toggleLink(line.id)"
+            >
+              {{ hasLink(line.id) ? 'No own link' : 'Own link' }}
             </button>
             <button
               type="button"

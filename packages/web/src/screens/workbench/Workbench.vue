@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fitVerdict, rowsHint } from '@pebblestrand/core/kinds'
+import { fitVerdict, gapsHere, mostItems } from '@pebblestrand/core/kinds'
 import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate, useRoute, useRouter } from 'vue-router'
 import type { ApiError } from '../../api/error'
@@ -16,7 +16,7 @@ import FindSetting from './brief/FindSetting.vue'
 import Compare from './Compare.vue'
 import Conflict from './Conflict.vue'
 import DraftLine from './DraftLine.vue'
-import { hintsFor, hintsKey, MOST_ITEMS, readableContrast, type Situation } from './hints'
+import { hintsFor, hintsKey, readableContrast, type Situation } from './hints'
 import PhraseLines from './PhraseLines.vue'
 import PublishLine from './PublishLine.vue'
 import Releases from './Releases.vue'
@@ -89,9 +89,11 @@ const wantsSource = computed(() => Boolean(bench.kind?.content) && !bench.source
 const warning = computed(() => {
   if (!sieve.value || wantsSource.value) return ''
   if (!shown.value) return 'As it stands, nothing would be shown: the sieve takes everything out.'
-  const gaps =
-    verdict.value && verdict.value.fit.columns > 1 ? rowsHint(shown.value, verdict.value.fit.columns, MOST_ITEMS) : null
-  return gaps?.includes('gaps') ? `${shown.value} items leave gaps here. ${gaps}` : ''
+  const fill =
+    bench.kind?.box && verdict.value
+      ? gapsHere(bench.kind.box, bench.settings, verdict.value.fit.columns, shown.value, mostItems(bench.kind))
+      : null
+  return fill ? `${shown.value} items leave gaps here. ${fill}` : ''
 })
 
 onReturn(

@@ -1,4 +1,4 @@
-import { kindOf, rowsHint, type HintId } from '@pebblestrand/core/kinds'
+import { kindOf, mostItems, rowsHint, type HintId } from '@pebblestrand/core/kinds'
 import { contrast, contrastVerdict, type SiteLook } from '@pebblestrand/core/look'
 import { fit } from '@pebblestrand/core/layout'
 import type { InjectionKey } from 'vue'
@@ -16,9 +16,6 @@ export interface Situation {
   shown: number
 }
 
-/** More than anyone puts in a row or two. */
-export const MOST_ITEMS = 20
-
 /** Colours that apply where none is set: the site's, or dark on white. Null for a kind that has none. */
 export function readableContrast({ kind, settings, look }: Situation): { text: string; passes: boolean } | null {
   const colours = kindOf(kind)?.colours?.(settings)
@@ -33,8 +30,8 @@ export function readableContrast({ kind, settings, look }: Situation): { text: s
 
 const hints: Record<HintId, (situation: Situation) => (string | null | undefined)[]> = {
   rows: ({ kind, settings }) => {
-    const box = kindOf(kind)?.box
-    return [box && rowsHint(box, settings, Number(settings.count ?? 0), MOST_ITEMS)]
+    const known = kindOf(kind)
+    return [known?.box && rowsHint(known.box, settings, Number(settings.count ?? 0), mostItems(known))]
   },
   cell: ({ kind, settings, width }) => {
     const spec = kindOf(kind)?.box?.fit(settings)

@@ -64,7 +64,7 @@ const wallCss = ({ gap, padding }: FitSpec) =>
   `.l>.c{position:absolute;width:var(--w);inset-inline-start:calc(var(--c)*(var(--w) + ${gap}px));top:calc(var(--t)*var(--w) + var(--o)*1px)}`
 
 /** Where each cell stands, for every number of columns; those of a later part of the same wall only add to it. */
-export function wallPlaces(
+function wallPlaces(
   steps: readonly Step[],
   { gap }: FitSpec,
   cellsAt: (cell: number) => readonly Height[],
@@ -85,5 +85,13 @@ export function wallPlaces(
     })
     .join('')
 }
+
+/** Rules that come with a later part of the same list: where its cells stand in a wall, which is then higher. */
+export const stepsAfter = (
+  s: ArrangementSettings,
+  spec: FitSpec,
+  cellsAt: (cell: number) => readonly Height[],
+  from: number,
+): string => (s.layout === 'masonry' ? wallPlaces(stepsOf(spec), spec, cellsAt, from) : '')
 
 const short = (value: number) => String(Math.round(value * 10_000) / 10_000)

@@ -4,6 +4,7 @@ import { arrangedHeight } from './height'
 import { arrangementHtml } from './html'
 import { arrangementShape, isMoved, type ArrangementSettings } from './settings'
 
+export { stepsAfter } from './css'
 export { movingWords, type MovingWords } from './html'
 export type { ArrangementSettings, Layout } from './settings'
 

@@ -21,7 +21,7 @@ const links: Control = { type: 'list', of: link, most: 3, one: 'link', none: 'no
 describe('every type of control', () => {
   it('has a component, but sources, which have a panel', () => {
     expect(Object.keys(controlComponents).sort()).toEqual(
-      ['choice', 'colour', 'items', 'list', 'number', 'object', 'switch', 'text', 'words'].sort(),
+      ['choice', 'colour', 'item-links', 'items', 'list', 'number', 'object', 'switch', 'text', 'words'].sort(),
     )
     expect(componentFor({ type: 'sources', most: 1 })).toBeNull()
   })

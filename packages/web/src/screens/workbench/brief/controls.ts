@@ -2,6 +2,7 @@ import type { Control, ControlType } from '@pebblestrand/core/kinds'
 import type { Component } from 'vue'
 import ChoiceControl from './ChoiceControl.vue'
 import ColourControl from './ColourControl.vue'
+import ItemLinksControl from './ItemLinksControl.vue'
 import ItemsControl from './ItemsControl.vue'
 import ListControl from './ListControl.vue'
 import NumberControl from './NumberControl.vue'
@@ -26,6 +27,7 @@ export const controlComponents: Record<Exclude<ControlType, 'sources'>, Componen
   text: TextControl,
   colour: ColourControl,
   items: ItemsControl,
+  'item-links': ItemLinksControl,
   list: ListControl,
   object: ObjectControl,
 }

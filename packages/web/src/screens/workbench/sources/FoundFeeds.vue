@@ -14,6 +14,7 @@ const formats: Record<string, string> = {
   microdata: 'microdata',
   rdfa: 'RDFa',
   'review-service': 'review service',
+  'photo-service': 'photo service',
 }
 /** What it comes to and how many there are; one number where they are the same. */
 function comesTo({ rating, count }: FoundSource): string {

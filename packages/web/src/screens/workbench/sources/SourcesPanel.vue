@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { routes } from '@pebblestrand/contract'
+import type { BodyType } from '@pebblestrand/core/items'
 import { ask, askInSteps } from '../../../api/call'
 import type { ApiError } from '../../../api/error'
 import { asApiError } from '../../../api/error'
@@ -29,11 +30,11 @@ const words = ref('')
 
 const bodies = computed(() => bench.kind?.content?.bodies ?? [])
 /** What a person pastes, by what the kind shows. */
-const asks = computed(() =>
-  bodies.value.includes('review')
-    ? 'An address, a map’s code, an id, or a name to look for'
-    : 'Address of a page or a feed',
-)
+const asked: Partial<Record<BodyType, string>> = {
+  review: 'An address, a map’s code, an id, or a name to look for',
+  post: 'Address of a profile or a post, its handle, a #tag, or a name to look for',
+}
+const asks = computed(() => asked[bodies.value[0] ?? 'article'] ?? 'Address of a page or a feed')
 const used = computed(() =>
   bench.sourceIds.map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined),
 )
@@ -108,7 +109,7 @@ async function reuse(source: SourceInfo): Promise<void> {
     <div id="source-fault" class="mt-4">
       <Fault v-if="error" :error="error" />
     </div>
-    <Waiting v-if="looking" :doing="tried.length ? 'Reading the feeds' : 'Reading the page'" />
+    <Waiting v-if="looking" :doing="tried.length ? 'Reading what is there' : 'Looking there'" />
     <WhatWasTried v-if="tried.length && (looking || error)" :tried="tried" />
     <FoundFeeds v-if="found" :found="found" :used="used.map((s) => s.url)" :busy="busy" @take="take" />
     <section v-else-if="total > used.length && !looking" class="mt-5" aria-labelledby="known-sources">

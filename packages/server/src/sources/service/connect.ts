@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto'
-import { reviewService } from '@pebblestrand/core/sources/review-service'
+import { sourceKinds } from '@pebblestrand/core/sources'
 import { Op } from 'sequelize'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
@@ -18,9 +18,9 @@ export const challengeOf = hashOf
 
 /** The page on which an owner lets us read an account, for one source; what comes back is good for this person, once. */
 export async function consentAddress(context: Context, source: Source, userId: string): Promise<string> {
-  const { reviews } = context.config.services
-  if (source.kind !== reviewService.id || !reviews)
-    throw new AppError('cannot-now', { message: 'This sort of source has no accounts.' })
+  const service = sourceKinds[source.kind]?.service
+  const origin = service && context.config.services[service]
+  if (!origin) throw new AppError('cannot-now', { message: 'This sort of source has no accounts.' })
   const [state, verifier] = [randomBytes(24).toString('base64url'), randomBytes(48).toString('base64url')]
   await SourceConsent.destroy({ where: { expiresAt: { [Op.lt]: new Date() } } })
   await SourceConsent.create({
@@ -30,7 +30,7 @@ export async function consentAddress(context: Context, source: Source, userId: s
     verifier,
     expiresAt: new Date(Date.now() + CONSENT_MS),
   })
-  const page = new URL('/consent', reviews)
+  const page = new URL('/consent', origin)
   page.search = new URLSearchParams({
     client_id: 'Pebblestrand',
     redirect_uri: backAt(context),
@@ -51,18 +51,21 @@ export async function connected(
   const isOwn = consent?.userId === userId && consent.expiresAt > new Date()
   if (!consent || !isOwn) throw new AppError('consent-lost')
   await consent.destroy()
+  const asked = await Source.findByPk(consent.sourceId)
+  const service = asked && sourceKinds[asked.kind]?.service
+  if (!service) throw new AppError('not-found')
   const form = {
     grant_type: 'authorization_code',
     code,
     code_verifier: consent.verifier,
     redirect_uri: backAt(context),
   }
-  const token = await exchanged(context, form).catch((error: unknown) => {
+  const token = await exchanged(context, service, form).catch((error: unknown) => {
     if (error instanceof ServiceFault) throw new AppError('consent-lost', { message: error.fault.message })
     throw error
   })
   return context.db.transaction(async (transaction) => {
-    const key = { kind: reviewService.id, remoteId: token.account.id }
+    const key = { kind: asked.kind, remoteId: token.account.id }
     const kept = { name: token.account.name, ...keptOf(token) }
     const [account] = await SourceAccount.findOrCreate({ where: key, defaults: { ...key, ...kept }, transaction })
     await account.update(kept, { transaction })

@@ -1,4 +1,5 @@
 import { setTimeout as sleep } from 'node:timers/promises'
+import type { ServiceName } from '@pebblestrand/core/sources'
 import type { z } from 'zod'
 import type { Context } from '../../platform/context'
 import { OutboundError, type OutboundAnswer } from '../../platform/outbound/client'
@@ -9,13 +10,31 @@ const PATIENCE = { once: 10, inAll: 45 }
 
 /** What the service could not or would not answer, in words for the person. */
 export class ServiceFault extends Error {
-  constructor(readonly fault: SourceFault) {
+  constructor(
+    readonly fault: SourceFault,
+    /** What the service said, where it said something. */
+    readonly answer?: unknown,
+  ) {
     super(fault.message)
   }
 }
 
+const NAMES: Record<ServiceName, string> = {
+  reviews: 'review service',
+  photos: 'photo service',
+  videos: 'video service',
+}
+const VARIABLES: Record<ServiceName, string> = {
+  reviews: 'PEBBLESTRAND_REVIEW_SERVICE',
+  photos: 'PEBBLESTRAND_PHOTO_SERVICE',
+  videos: 'PEBBLESTRAND_VIDEO_SERVICE',
+}
+
 export interface Asking {
   context: Pick<Context, 'outbound' | 'config'>
+  service: ServiceName
+  /** What some refusals mean at this service, by their status and what they say. */
+  faultOf(status: number, answer: unknown): SourceFault | undefined
   /** Of the account it is asked for; null for what anyone may read. */
   token: string | null
   until?: AbortSignal
@@ -29,14 +48,15 @@ export class Service {
 
   /** Its root. Throws a ServiceFault where none is set up. */
   get origin(): string {
-    const { reviews } = this.asking.context.config.services
-    if (!reviews)
+    const { service, context } = this.asking
+    const origin = context.config.services[service]
+    if (!origin)
       throw new ServiceFault({
         code: 'no-service',
-        message: 'No review service is set up here.',
-        remedy: 'Ask whoever runs this server to set PEBBLESTRAND_REVIEW_SERVICE.',
+        message: `No ${NAMES[service]} is set up here.`,
+        remedy: `Ask whoever runs this server to set ${VARIABLES[service]}.`,
       })
-    return reviews
+    return origin
   }
 
   /** Asks for JSON of a shape. Throws a ServiceFault. */
@@ -46,7 +66,7 @@ export class Service {
       const headers = { accept: 'application/json', ...(token ? { authorization: `Bearer ${token}` } : {}) }
       const answer = await context.outbound.get(`${this.origin}${path}`, headers, until).catch(asFault)
       if (answer.status === 429) await this.wait(secondsIn(answer.headers['retry-after']))
-      else return understood(answer, shape)
+      else return understood(answer, shape, this.asking.faultOf)
     }
   }
 
@@ -77,27 +97,21 @@ const byStatus: Record<number, SourceFault> = {
     message: 'Our leave to read this account has run out.',
     remedy: 'Connect it again on the sources screen.',
   },
-  403: {
-    code: 'not-its-owner',
-    message: 'The connected account does not own this place.',
-    remedy: 'Connect the account that does, or read it without one.',
-  },
-  404: {
-    code: 'gone',
-    message: 'The service knows no such place any more.',
-    remedy: 'Look the place up there: it may have been merged with another.',
-  },
 }
 
-function understood<T>(answer: OutboundAnswer, shape: z.ZodType<T>): T {
-  if (answer.status >= 400)
+function understood<T>(answer: OutboundAnswer, shape: z.ZodType<T>, faultOf: Asking['faultOf']): T {
+  if (answer.status >= 400) {
+    const said = jsonOf(answer.body)
     throw new ServiceFault(
-      byStatus[answer.status] ?? {
-        code: `status-${answer.status}`,
-        message: `The service answers with error ${answer.status}.`,
-        remedy: 'Nothing to do: it is asked again, and the last good copy stays up.',
-      },
+      faultOf(answer.status, said) ??
+        byStatus[answer.status] ?? {
+          code: `status-${answer.status}`,
+          message: `The service answers with error ${answer.status}.`,
+          remedy: 'Nothing to do: it is asked again, and the last good copy stays up.',
+        },
+      said,
     )
+  }
   const read = shape.safeParse(jsonOf(answer.body))
   if (read.success) return read.data
   throw new ServiceFault({

@@ -1,4 +1,4 @@
-import { TokenAnswer } from '@pebblestrand/core/sources/review-service'
+import { TokenAnswer, type ServiceName } from '@pebblestrand/core/sources'
 import type { Transaction } from 'sequelize'
 import type { Context } from '../../platform/context'
 import { SourceAccount } from '../models'
@@ -21,28 +21,37 @@ type Asking = Pick<Context, 'db' | 'outbound' | 'config'>
  */
 export async function withToken<T>(
   context: Asking,
+  service: ServiceName,
   accountId: string | null,
   work: (token: string | null) => Promise<T>,
 ): Promise<T> {
   if (accountId === null) return work(null)
-  const token = await goodToken(context, accountId)
+  const token = await goodToken(context, service, accountId)
   try {
     return await work(token)
   } catch (error) {
     if (!(error instanceof ServiceFault) || error.fault.code !== GONE.code) throw error
-    return work(await goodToken(context, accountId, token))
+    return work(await goodToken(context, service, accountId, token))
   }
 }
 
 /** One at a time for an account: a token that renews counts once. `refused` was turned away though it seemed good. */
-const goodToken = ({ db, ...asking }: Asking, accountId: string, refused?: string): Promise<string> =>
+const goodToken = (
+  { db, ...asking }: Asking,
+  service: ServiceName,
+  accountId: string,
+  refused?: string,
+): Promise<string> =>
   db.transaction(async (transaction: Transaction) => {
     const account = await SourceAccount.findByPk(accountId, { lock: true, transaction })
     if (!account) throw new ServiceFault(GONE)
     const isGood = account.accessToken !== refused && account.expiresAt.getTime() > Date.now() + SPARE_MS
     if (isGood) return account.accessToken
     if (!account.refreshToken) throw new ServiceFault(GONE)
-    const renewed = await exchanged(asking, { grant_type: 'refresh_token', refresh_token: account.refreshToken })
+    const renewed = await exchanged(asking, service, {
+      grant_type: 'refresh_token',
+      refresh_token: account.refreshToken,
+    })
     await account.update(keptOf(renewed, account.refreshToken), { transaction })
     return renewed.access_token
   })
@@ -50,10 +59,11 @@ const goodToken = ({ db, ...asking }: Asking, accountId: string, refused?: strin
 /** RFC 6749, sections 4.1.3 and 6: a code or a token for a token. Throws a ServiceFault. */
 export async function exchanged(
   { outbound, config }: Pick<Context, 'outbound' | 'config'>,
+  service: ServiceName,
   form: Record<string, string>,
 ): Promise<TokenAnswer> {
   const answer = await outbound
-    .post(`${config.services.reviews}/api/token`, new URLSearchParams(form), { accept: 'application/json' })
+    .post(`${config.services[service]}/api/token`, new URLSearchParams(form), { accept: 'application/json' })
     .catch(asFault)
   const token = TokenAnswer.safeParse(jsonOf(answer.body))
   if (answer.status < 400 && token.success) return token.data

@@ -1,0 +1,39 @@
+import { escapeText } from '../../markup'
+import { choice } from '../setting'
+
+interface MoreSettings {
+  more: 'no' | '6' | '12' | '24'
+  layout: string
+}
+
+/** Showing some at first and the rest by a button. */
+export const moreGroup = {
+  shape: {
+    more: choice(
+      {
+        no: 'all at once',
+        '6': 'six at first and six more',
+        '12': 'twelve at first and twelve more',
+        '24': '24 at first and 24 more',
+      },
+      'no',
+      {
+        label: 'More by a button',
+        paragraph: 'layout',
+        before: '; ',
+        after: ' by a button',
+        when: (s) => s.layout !== 'carousel' && s.layout !== 'one',
+      },
+    ),
+  },
+  /** How many are shown at first and with each press; Infinity for all at once. */
+  step: ({ more, layout }: MoreSettings): number =>
+    more === 'no' || layout === 'carousel' || layout === 'one' ? Infinity : Number(more),
+  /** Nothing without the script, which is what the button works by. */
+  button: (words: string) => `<p class="lm" hidden><button type="button">${escapeText(words)}</button></p>`,
+  /** Px of the button and the space above it. */
+  height: 56,
+  css: (radius: number) =>
+    `.lm{margin:16px 0 0;min-height:40px;visibility:hidden;text-align:center}.lm[hidden]{display:block}.lm.on{visibility:visible}.lm.out{display:none}` +
+    `.lm button{min-height:40px;padding:0 18px;border:1px solid currentColor;border-radius:${radius}px;background:none;color:inherit;font:inherit;cursor:pointer}.lm button:hover{border-color:var(--a);color:var(--a)}`,
+}
