@@ -39,5 +39,5 @@ export const pictureShapeGroup = {
   css: ({ ratio, focus }: PictureShape, selector: string): string =>
     ratio === 'own'
       ? `${selector}{display:block;width:100%;height:auto;object-fit:cover}`
-      : `${selector}{display:block;width:100%;aspect-ratio:${1 / RATIOS[ratio]};object-fit:cover;object-position:${focus === 'centre' ? 'center' : focus}}`,
+      : `${selector}{display:block;width:100%;height:auto;aspect-ratio:${1 / RATIOS[ratio]};object-fit:cover;object-position:${focus === 'centre' ? 'center' : focus}}`,
 }

@@ -46,7 +46,8 @@ export const postHeights = (posts: readonly ShownPost[], settings: PhotoWallSett
   }))
 
 /** Px: a cell as most are; it decides how many lines a caption is kept, in whatever width it then stands. */
-const usualCell = ({ layout }: PhotoWallSettings) => (layout === 'list' || layout === 'one' ? 480 : 200)
+const usualCell = ({ layout, columns }: PhotoWallSettings) =>
+  layout === 'list' || layout === 'one' ? 480 : Math.max(160, Math.min(480, 900 / columns))
 
 /** Lines that are kept for a caption. */
 export const captionLines = ({ caption }: ShownPost, settings: PhotoWallSettings): number =>

@@ -19,12 +19,12 @@ export function wallCss(settings: PhotoWallSettings, posts: readonly ShownPost[]
     `button.g,a.g{cursor:pointer}.g:focus-visible{outline:2px solid var(--a);outline-offset:2px}` +
     pictureShapeGroup.css(settings, '.p') +
     largeCss(settings, posts[0]) +
-    `.x{margin-top:${SIZES.above}px;font-size:${caption.size}px;line-height:${caption.line}px;overflow:hidden;overflow-wrap:anywhere;display:-webkit-box;-webkit-box-orient:vertical}` +
+    `.w .x{margin-top:${SIZES.above}px;font-size:${caption.size}px;line-height:${caption.line}px;overflow:hidden;overflow-wrap:anywhere;display:-webkit-box;-webkit-box-orient:vertical}` +
     Array.from(
       { length: settings.captionLines },
       (_, i) => `.x${i + 1}{height:${(i + 1) * caption.line}px;-webkit-line-clamp:${i + 1}}`,
     ).join('') +
-    `.n{font-size:${counts.size}px;line-height:${counts.line}px;opacity:.8;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}.x + .n{margin-top:0}.n{margin-top:${SIZES.above}px}` +
+    `.n{font-size:${counts.size}px;line-height:${counts.line}px;opacity:.8;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}.w .n{margin-top:${SIZES.above}px}.w .x + .n{margin-top:0}` +
     `.s{position:absolute;top:6px;inset-inline-end:6px;min-width:22px;padding:0 5px;border-radius:11px;background:#000b;color:#fff;font:600 12px/22px sans-serif;text-align:center}` +
     hoverCss(settings) +
     moreGroup.css(settings.radius)

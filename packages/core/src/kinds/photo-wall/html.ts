@@ -35,7 +35,11 @@ function cell(post: ShownPost, settings: PhotoWallSettings, at: number): string 
   const alone = settings.layout === 'one' || settings.layout === 'list'
   const isLarge = settings.layout === 'large-first' && at === 0
   const inner =
-    pictureHtml(post.picture, { className: 'p', width: alone || isLarge ? WIDTHS.alone : WIDTHS.cell, sized: true }) +
+    pictureHtml(post.picture, {
+      className: 'p',
+      width: alone || isLarge ? WIDTHS.alone : WIDTHS.cell,
+      sized: settings.ratio === 'own',
+    }) +
     (post.sort
       ? `<span class="s"><span aria-hidden="true">${post.pictures.length > 1 ? post.pictures.length : '▷'}</span></span>`
       : '') +

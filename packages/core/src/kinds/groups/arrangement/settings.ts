@@ -3,7 +3,7 @@ import { choice, number } from '../../setting'
 const layouts = {
   list: 'list',
   grid: 'grid',
-  masonry: 'wall of bricks, each as high as it is',
+  masonry: 'wall of bricks',
   'large-first': 'grid whose first is large',
   carousel: 'row to move along',
   one: 'row of one large at a time',
