@@ -14,7 +14,11 @@ describe('configuration from the environment', () => {
       databaseUrl: url.DATABASE_URL,
       role: 'all',
       demo: true,
-      services: { reviews: 'http://harbour-voices.localhost:4700' },
+      services: {
+        reviews: 'http://harbour-voices.localhost:4700',
+        photos: 'http://isle-frames.localhost:4700',
+        videos: 'http://moving-shore.localhost:4700',
+      },
       standinsPort: 4700,
     })
     expect(() => readConfig({})).toThrow(/DATABASE_URL/)

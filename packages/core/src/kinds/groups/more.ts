@@ -12,16 +12,15 @@ export const moreGroup = {
     more: choice(
       {
         no: 'all at once',
-        '6': 'six at first and six more',
-        '12': 'twelve at first and twelve more',
-        '24': '24 at first and 24 more',
+        '6': 'six at first and six more by a button',
+        '12': 'twelve at first and twelve more by a button',
+        '24': '24 at first and 24 more by a button',
       },
       'no',
       {
         label: 'More by a button',
         paragraph: 'layout',
         before: '; ',
-        after: ' by a button',
         when: (s) => s.layout !== 'carousel' && s.layout !== 'one',
       },
     ),

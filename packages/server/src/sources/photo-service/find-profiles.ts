@@ -75,6 +75,7 @@ async function streamsMeant(
 async function streamsBy(service: Service, stream: Stream): Promise<FoundSource[]> {
   if (stream.of === 'tag') return [await tagged(service, stream)]
   const profile = await currentProfile(service, stream.name)
+  if (profile.private) return [await described(service, 'posts', profile)]
   const both = await Promise.all((['posts', 'named'] as const).map((of) => described(service, of, profile)))
   const ordered = stream.of === 'named' ? both.reverse() : both
   return ordered.filter(({ count }, at) => at === 0 || count > 0)
@@ -101,7 +102,7 @@ async function described(service: Service, of: 'posts' | 'named', profile: Profi
     how: 'given' as const,
     rating: null,
   }
-  if (profile.private && of === 'posts')
+  if (profile.private)
     return {
       ...base,
       address: `@${profile.handle}, private: its account is connected once it is taken`,

@@ -18,6 +18,8 @@ import { contentHash } from '../store-items'
 import { profileFault } from './profile-fault'
 
 const PAGE = 50
+/** Faults of a profile that is there and shows its posts to others only. */
+const CLOSED = ['private', 'not-let-in']
 
 /** What is remembered of a stream: the profile's id, which stays when its handle changes. */
 const State = z.object({ profileId: z.string() })
@@ -55,7 +57,7 @@ async function readBy(service: Service, stream: Stream, known: Known, tell: Tell
     .then((all) => ({ ...all, fault: undefined }))
     .catch((error: unknown) => {
       // A profile is there, though it keeps its posts to itself.
-      if (!profile || !(error instanceof ServiceFault)) throw error
+      if (!profile || !(error instanceof ServiceFault) || !CLOSED.includes(error.fault.code)) throw error
       return { posts: [], total: 0, fault: error.fault }
     })
   const read = limited({
