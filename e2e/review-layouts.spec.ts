@@ -1,24 +1,10 @@
 import type { Page } from '@playwright/test'
 import { violations } from './pages/axe'
-import { Desk } from './pages/desk'
-import { siteId } from './pages/finds'
+import { begin, publish, stand } from './pages/live-widget'
 import { api, expect, siteAddress, test } from './pages/signed-in'
 import { visitorsComeToSee } from './pages/visitor'
 
 // Both kinds that show reviews, from their starters to a live page, in every layout: by keyboard, on a phone, right to left.
-
-async function made(page: Page, kind: string, starter: string, name: string): Promise<string> {
-  return (await api<{ id: string }>(page, 'POST', '/api/widgets', { kind, starter, name })).id
-}
-async function publish(page: Page, id: string, change: object): Promise<void> {
-  const { draft } = await api<{ draft: { settings: object; version: number } }>(page, 'GET', `/api/widgets/${id}`)
-  const settings = { ...draft.settings, ...change }
-  const { version } = await api<{ version: number }>(page, 'PUT', `/api/widgets/${id}/draft`, {
-    settings,
-    version: draft.version,
-  })
-  await api(page, 'POST', `/api/widgets/${id}/releases`, { version })
-}
 
 test('reviews and a badge in every layout on a live page', async ({ signedIn: page, browser }) => {
   test.setTimeout(150_000)
@@ -26,29 +12,16 @@ test('reviews and a badge in every layout on a live page', async ({ signedIn: pa
     kind: 'review-service',
     url: siteAddress('harbour-voices', '/map?place=hv8r5k1v3nb6wz'),
   })
-  const reviews = await made(page, 'reviews', 'whole-list', 'Said of the railway')
-  const badge = await made(page, 'rating-badge', 'corner', 'Railway rating')
+  const reviews = await begin(page, 'reviews', 'whole-list', 'Said of the railway')
+  const badge = await begin(page, 'rating-badge', 'corner', 'Railway rating')
   const own = { sources: [source], count: 8, avatar: 'own', title: 'own', titleText: 'Said of the railway' }
   await publish(page, reviews, { ...own, layout: 'list' })
   await publish(page, badge, { sources: [source] })
 
-  const site = await api<{ pages: { id: string; path: string }[]; placements: { id: string; region: string }[] }>(
-    page,
-    'GET',
-    `/api/sites/${await siteId(page, 'Brackenfold')}`,
-  )
-  const pageId = site.pages.find(({ path }) => path === '/orchard')!.id
-  const placementId = site.placements.find(({ region }) => region === 'main')!.id
-  const plan = async (body: object) => {
-    const { id } = await api<{ id: string }>(page, 'POST', '/api/installs', { pageId, ...body })
-    return (await api<{ snippets: { inline: string } }>(page, 'GET', `/api/installs/${id}`)).snippets.inline
-  }
-  const editor = await browser.newContext()
-  const desk = new Desk(await editor.newPage(), 'brackenfold')
-  await desk.signIn()
-  const code = [await plan({ widgetId: reviews, placementId }), await plan({ widgetId: badge })].join('\n')
-  await desk.publish('/orchard', { 'main.code': code })
-  const at = siteAddress('brackenfold', '/orchard')
+  const { at, away } = await stand(page, browser, { site: 'Brackenfold', host: 'brackenfold', path: '/orchard' }, [
+    { widgetId: reviews, region: 'main' },
+    { widgetId: badge },
+  ])
 
   const noWider = async (visitor: Page) =>
     expect(await visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)
@@ -126,8 +99,7 @@ test('reviews and a badge in every layout on a live page', async ({ signedIn: pa
   await expect(items(visitor).first()).toBeVisible()
   await expect(summary).toBeHidden()
   await context.close()
-  await desk.publish('/orchard', { 'main.code': '' })
-  await editor.close()
+  await away()
 })
 
 test('a keyword that narrows to nothing is mended by the hint; single reviews are put first and hidden', async ({
@@ -137,7 +109,7 @@ test('a keyword that narrows to nothing is mended by the hint; single reviews ar
     kind: 'structured-data',
     url: siteAddress('skerrow-guide', '/places/orrin-kiln'),
   })
-  const id = await made(page, 'reviews', 'three-voices', 'By hand')
+  const id = await begin(page, 'reviews', 'three-voices', 'By hand')
   await publish(page, id, { sources: [source], count: 6, stars: '5', onlyWithText: false, include: ['chip'] })
   await page.goto(`/widgets/${id}?stage=desktop`)
   await expect(page.getByText('As it stands, nothing would be shown')).toBeVisible()

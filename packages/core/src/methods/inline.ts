@@ -3,6 +3,7 @@ import { MARK, pathTo } from '../wire'
 import { isPath, nameIn, parsedAddress } from './address'
 import { comment } from './comment'
 import type { Method, SnippetRequest } from './method'
+import { reservedHeight } from './reserved-height'
 import { runsAsClassic } from './script-runs'
 
 function script({ origin, pinned }: SnippetRequest): string {
@@ -29,7 +30,7 @@ export const inline = {
   text: (request) =>
     [
       comment(request),
-      `<div ${MARK}="${escapeAttribute(request.publicId)}" style="min-height:${Math.round(request.height)}px">`,
+      `<div ${MARK}="${escapeAttribute(request.publicId)}" style="min-height:${reservedHeight({ height: request.height, ...request.narrower })}">`,
       `  <a href="${escapeAttribute(request.origin + pathTo('link', request.publicId))}">${escapeText(request.name)}</a>`,
       '</div>',
       script(request),

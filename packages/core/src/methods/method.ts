@@ -12,6 +12,8 @@ export interface SnippetRequest {
   /** Of the placement, and what the widget takes there; px. */
   width: number
   height: number
+  /** The same on narrower windows, where it is known and differs. */
+  narrower?: { tablet?: number; phone?: number }
   /** One version of the script instead of the newest, which the browser holds against its integrity value (W3C SRI). */
   pinned?: { version: string; integrity: string }
 }

@@ -17,6 +17,8 @@ export const THUMBNAIL = 'thumbnail'
 export interface ArtefactFacts {
   /** Px that it takes in its placement. */
   height?: number
+  /** The same on narrower windows, where its placement is known there. */
+  narrower?: { tablet?: number; phone?: number }
   release?: number
   /** Nothing was shown. */
   empty?: boolean

@@ -128,14 +128,22 @@ async function artefactsOf(
   const heights = new Map<number, number>()
   return installs.flatMap((install) => {
     const { rendered, expected } = common ?? renderer.render(facts(install.id))
-    const { width, look } = places(install)
-    const height = () => (width ? (renderer.kind.box?.height(expected, width) ?? 0) : 0)
+    const { widths, look } = places(install)
     if (!common) heights.clear()
-    if (!heights.has(width ?? 0)) heights.set(width ?? 0, height())
+    const heightIn = (width: number | null) => {
+      if (!width) return 0
+      if (!heights.has(width)) heights.set(width, renderer.kind.box?.height(expected, width) ?? 0)
+      return heights.get(width)!
+    }
+    const narrower = {
+      ...(widths.tablet ? { tablet: heightIn(widths.tablet) } : {}),
+      ...(widths.phone ? { phone: heightIn(widths.phone) } : {}),
+    }
     const payload = payloadOf(rendered, about)
     const around = { origin: context.config.origin, publicId: install.publicId, look }
     const known = {
-      height: heights.get(width ?? 0)!,
+      height: heightIn(widths.desktop),
+      ...(Object.keys(narrower).length ? { narrower } : {}),
       release: about.release,
       ...(renderer.isEmpty ? { empty: true } : {}),
     }
@@ -173,10 +181,13 @@ async function placesOf(installs: Install[], transaction: Transaction) {
     await Placement.findAll({ where: { id: placementIds }, transaction }),
     await Page.findAll({ where: { id: installs.map((i) => i.pageId) }, include: Site, transaction }),
   ]
-  const widths = new Map(placements.map((p) => [p.id, p.width]))
+  const none = { desktop: null, tablet: null, phone: null }
+  const widths = new Map(
+    placements.map((p) => [p.id, { desktop: p.width, tablet: p.widthTablet, phone: p.widthPhone }]),
+  )
   const looks = new Map(pages.map((p) => [p.id, p.Site!.look]))
   return ({ placementId, pageId }: Install) => ({
-    width: placementId ? (widths.get(placementId) ?? null) : null,
+    widths: (placementId && widths.get(placementId)) || none,
     look: looks.get(pageId) ?? null,
   })
 }

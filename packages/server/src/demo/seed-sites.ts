@@ -4,6 +4,10 @@ import type { Desks, StandInSite } from './desk'
 
 const platforms = { 'hand-coded': 'hand-coded', cms: 'cms-shortcodes' } as const
 
+/** Px that the sites' pages are wide inside, in windows of 768 and 390 px. */
+const TABLET = 768 - 40
+const PHONE = 390 - 40
+
 /** A client, its site, pages and placements, and the look that was noted of it. */
 export async function seedSite(
   desks: Desks,
@@ -44,17 +48,19 @@ export async function seedSite(
   )
   const inner = theme.contentWidth - 40 // the sites' padding
   const widths = [
-    ['header', inner],
-    ['main', inner - theme.sidebarWidth - 40],
-    ['sidebar', theme.sidebarWidth],
-    ['footer', inner],
+    ['header', inner, TABLET],
+    ['main', inner - theme.sidebarWidth - 40, TABLET - theme.sidebarWidth - 40],
+    ['sidebar', theme.sidebarWidth, theme.sidebarWidth],
+    ['footer', inner, TABLET],
   ] as const
   await Placement.bulkCreate(
-    widths.map(([region, width], position) => ({
+    widths.map(([region, width, widthTablet], position) => ({
       siteId: site.id,
       name: region,
       region,
       width,
+      widthTablet,
+      widthPhone: PHONE,
       known: 'read' as const,
       position,
     })),

@@ -56,10 +56,10 @@ const OVER_PAGE_WIDTH = 360
 async function snippets({ config }: Context, install: Install, row: RegisterRow) {
   const agency = await agencyName()
   const artefacts = await Artefact.findAll({ attributes: ['form', 'facts'], where: { installId: install.id } })
-  const height = artefacts.find((a) => a.facts.height)?.facts.height ?? 0
+  const { height = 0, narrower } = artefacts.find((a) => a.facts.height)?.facts ?? {}
   const { publicId } = install
   const { origin } = config
-  const request = { origin, publicId, name: row.widget, agency, width: row.width ?? OVER_PAGE_WIDTH, height }
+  const request = { origin, publicId, name: row.widget, agency, width: row.width ?? OVER_PAGE_WIDTH, height, narrower }
   const texts = (pinned?: typeof scriptNow) =>
     Object.fromEntries(methodIds.map((method) => [method, methods[method].text({ ...request, pinned })])) as Record<
       MethodId,

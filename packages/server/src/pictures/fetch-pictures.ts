@@ -10,16 +10,21 @@ import { copiesOf, NoPicture } from './resize'
 /** A picture that could not be had is tried again after so long. */
 export const AGAIN_MS = 86_400_000
 
+/** Pictures after which a widget is drawn anew: so many make a row or two. */
+const AT_ONCE = 8
+
 /** Fetch what a widget wants to show and we do not have yet. */
 export const picturesJob = job<{ widgetId: string; urls: string[] }>('pictures')
 
-/** Fetches pictures, each once, and has the widget drawn anew with those that came. One that does not come is left out. */
+/** Fetches some pictures, each once, and has the widget drawn anew with those that came, which asks for the rest. One that does not come is left out. */
 export async function fetchPictures(context: Context, { widgetId, urls }: { widgetId: string; urls: string[] }) {
   const there = await Picture.findAll({
     where: { sourceUrl: urls, triedAt: { [Op.gt]: new Date(Date.now() - AGAIN_MS) } },
   })
   const known = new Set(there.map(({ sourceUrl }) => sourceUrl))
-  for (const url of urls) if (!known.has(url)) await fetchPicture(context, url)
+  const wanted = urls.filter((url) => !known.has(url))
+  if (!wanted.length) return
+  for (const url of wanted.slice(0, AT_ONCE)) await fetchPicture(context, url)
   await context.db.transaction((transaction) => recomputeWidget(context, widgetId, transaction))
 }
 

@@ -5,15 +5,17 @@ import type { Context } from '../platform/context'
 import { AGAIN_MS, picturesJob } from './fetch-pictures'
 import { Picture, WidgetPicture } from './models'
 
-/** Where the pictures of some items come from, of those that are shown. */
+/** Where the pictures of some items come from, of those that are shown: each item's first one before any other. */
 export function addressesIn(items: readonly Pick<Item, 'body'>[], shown: readonly PictureRole[]): string[] {
-  const found = new Set<string>()
-  for (const { body } of items)
+  const each = items.map(({ body }) => {
+    const urls: string[] = []
     readingOf(body).withPictures(body, (picture, role) => {
-      if (shown.includes(role)) found.add(picture.url)
+      if (shown.includes(role)) urls.push(picture.url)
       return picture
     })
-  return [...found]
+    return urls
+  })
+  return [...new Set([...each.flatMap(([first]) => first ?? []), ...each.flatMap(([, ...others]) => others)])]
 }
 
 /** Our copies of pictures, by the address each came from; those that could not be had are there with null. */
@@ -77,9 +79,6 @@ export async function withKnownPictures<E extends Pick<Item, 'body'>>(
   }))
 }
 
-/** Pictures that one job fetches: done well within its time. */
-const A_JOB = 40
-
 /** Notes which pictures a widget's newest release shows, and has those fetched that are missing or may be had by now. */
 export async function notePictures(
   context: Context,
@@ -102,9 +101,5 @@ export async function notePictures(
       .map(({ sourceUrl }) => sourceUrl),
   )
   const wanted = urls.filter((url) => !settled.has(url))
-  const jobs = Array.from({ length: Math.ceil(wanted.length / A_JOB) }, (_, at) => ({
-    widgetId,
-    urls: wanted.slice(at * A_JOB, (at + 1) * A_JOB),
-  }))
-  if (jobs.length) await context.queue.sendMany(picturesJob, jobs, transaction)
+  if (wanted.length) await context.queue.sendMany(picturesJob, [{ widgetId, urls: wanted }], transaction)
 }

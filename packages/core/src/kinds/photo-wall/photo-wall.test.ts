@@ -1,6 +1,6 @@
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
-import type { Item } from '../../items'
+import { PostBody, type Item } from '../../items'
 import { sift } from '../../sieve'
 import { briefOf, briefText } from '../brief'
 import type { Enlarged } from '../groups'
@@ -83,7 +83,7 @@ describe('a photo wall as HTML', () => {
     expect(rendered({ counts: true }, [post(1, { likes: null, comments: null })]).$('.n')).toHaveLength(0)
   })
   it('several pictures and clips say so; a post without a picture is left out', () => {
-    const [picture] = (posts[0]!.body as { pictures: [] }).pictures
+    const [picture] = PostBody.parse(posts[0]!.body).pictures
     const { $ } = rendered({}, [
       post(1, { pictures: [picture!, picture!] }),
       post(2, { isClip: true }),
