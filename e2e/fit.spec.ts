@@ -1,4 +1,4 @@
-import { articleItem, reviewItem } from '@pebblestrand/core/items'
+import { articleItem, reviewItem, type Item } from '@pebblestrand/core/items'
 import { kindOf, type Settings, type View } from '@pebblestrand/core/kinds'
 import { fit } from '@pebblestrand/core/layout'
 import type { Page } from '@playwright/test'
@@ -215,4 +215,92 @@ test('where the page asks a widget how wide it would like to be, none is without
         widths.push(`${name} in ${place}: ${host} px, its inside ${inside}, the place ${room}`)
     }
   expect(widths).toEqual([])
+})
+
+const wall = kindOf('photo-wall')!
+const shapes = [
+  [1080, 1080],
+  [1080, 1350],
+  [1080, 720],
+  [640, 960],
+] as const
+const posts = Array.from({ length: 17 }, (_, n): Item => {
+  const [width, height] = shapes[(n * 3) % shapes.length]!
+  return {
+    ...articleItem(`p:${n}`, { author: 'Orrin Kiln', link: 'https://frames.example/' }),
+    body: {
+      type: 'post',
+      title: '',
+      text: words.slice(0, 12 + ((n * 29) % 100)),
+      // Nothing is fetched: a picture that does not come keeps its room all the same.
+      pictures: [{ url: 'https://frames.example/none.jpg', width, height, alt: 'x' }],
+      isClip: false,
+      likes: 10 + n,
+      comments: n,
+    },
+  }
+})
+const WIDTHS = [160, 200, 246, 300, 332, 358, 390, 440, 479, 480, 520, 600, 640, 720, 768, 799, 800, 960, 1040, 1280]
+const RATIO = { square: 1, landscape: 2 / 3 } as const
+
+test('a wall’s boxes are where the core puts them, to a pixel, at twenty widths', async ({ page }) => {
+  test.setTimeout(120_000)
+  const wrong: string[] = []
+  const near = (one: number, other: number, what: string) => {
+    if (Math.abs(one - other) > 1) wrong.push(`${what}: ${one.toFixed(1)}, and ${other.toFixed(1)} worked out`)
+  }
+  for (const settings of [
+    { layout: 'masonry', columns: 4, gap: 8, ratio: 'own' },
+    { layout: 'masonry', columns: 3, gap: 20, ratio: 'own', caption: 'below', counts: true, background: '#ffffff' },
+    { layout: 'masonry', columns: 5, gap: 0, ratio: 'own', columnsPhone: '2', columnsTablet: '3' },
+    { layout: 'grid', columns: 4, gap: 12, ratio: 'landscape', caption: 'below', columnsPhone: '2' },
+    { layout: 'large-first', columns: 4, gap: 8, ratio: 'square' },
+  ] as const) {
+    const whole = wall.settings.parse({ count: 20, title: 'none', ...settings })
+    const view = { settings: whole, items: posts, context: { widgetName: 'W', sources: {}, facts: {} } }
+    const { html, css } = wall.render(view)
+    const spec = wall.box!.fit(whole)
+    await page.setContent(
+      `<body style="margin:0;font:16px/1.5 'Liberation Sans',sans-serif"><div id="host"></div></body>`,
+    )
+    await page.evaluate(
+      ([h, c]) =>
+        (document.querySelector('#host')!.attachShadow({ mode: 'open' }).innerHTML = `<style>${c}</style>${h}`),
+      [html, css] as const,
+    )
+    for (const width of WIDTHS) {
+      const { cells, height } = await page.evaluate((px) => {
+        const host = document.querySelector<HTMLElement>('#host')!
+        host.style.width = `${px}px`
+        const top = host.shadowRoot!.querySelector('.l')!.getBoundingClientRect()
+        return {
+          height: host.getBoundingClientRect().height,
+          cells: [...host.shadowRoot!.querySelectorAll('.c')].map((cell) => {
+            const box = cell.getBoundingClientRect()
+            return { x: box.x - top.x, y: box.y - top.y, width: box.width, height: box.height }
+          }),
+        }
+      }, width)
+      const { columns, cell } = fit(width, spec)
+      const name = `${JSON.stringify(settings)} in ${width} px`
+      near(Math.ceil(height - 0.1), wall.box!.height(view, width), `${name}, the whole`)
+      const large = settings.layout === 'large-first' && columns > 1
+      cells.forEach((box, at) => {
+        near(box.width, large && at === 0 ? 2 * cell + spec.gap : cell, `${name}, width of cell ${at + 1}`)
+      })
+      if (settings.layout === 'masonry') {
+        const bottoms = new Map<number, number>()
+        cells.forEach((box, at) => {
+          const column = Math.round(box.x / (cell + spec.gap))
+          near(box.x, column * (cell + spec.gap), `${name}, left of cell ${at + 1}`)
+          near(box.y, bottoms.get(column) ?? 0, `${name}, top of cell ${at + 1}`)
+          bottoms.set(column, box.y + box.height + spec.gap)
+        })
+      } else if (!large && settings.layout === 'grid') {
+        const [first] = cells
+        expect(first!.height, name).toBeGreaterThanOrEqual(cell * RATIO[settings.ratio] - 1)
+      }
+    }
+  }
+  expect(wrong).toEqual([])
 })
