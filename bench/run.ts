@@ -5,6 +5,7 @@ import { estate } from './estate'
 import { hangingSite } from './hanging-site'
 import { payloadOf200, placeOf4000 } from './reviews'
 import { tell } from './stand'
+import { firstPaintOf100, masonryOf500, wallOf200 } from './walls'
 import { browserLooks, flatMemory } from './verdicts'
 
 // Ratios within one run: machines differ, and so does one machine from minute to minute.
@@ -15,7 +16,10 @@ const well = tell([
   tenOnOnePage(),
   flatMemory(),
   payloadOf200(),
+  masonryOf500(),
+  wallOf200(),
   await placeOf4000(),
+  await firstPaintOf100(),
   ...(await browserLooks()),
   ...(await delivery()),
   ...(await estate()),

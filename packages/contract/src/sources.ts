@@ -1,5 +1,5 @@
 import { bodyTypes, Item, Picture } from '@pebblestrand/core/items'
-import { Profile } from '@pebblestrand/core/sources'
+import { Profile } from '@pebblestrand/core/sources/profile'
 import { z } from 'zod'
 import { IdParams, line, paged, Paging, Time, wholeNumber, words } from './fields'
 import { route } from './route'

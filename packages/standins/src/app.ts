@@ -5,6 +5,7 @@ import { controlRoutes } from './desk/control'
 import { deskRoutes } from './desk/routes'
 import { newsHost, serveNews } from './news/serve'
 import { serveTroubled, troubledHost } from './news/troubled'
+import { filmsRoutes } from './films/routes'
 import { framesRoutes } from './frames/routes'
 import { guideHost, serveGuide } from './guide/serve'
 import { siteByHost } from './sites/list'
@@ -25,6 +26,7 @@ export async function standinsApp(store: Store): Promise<FastifyInstance> {
   deskRoutes(app, store, siteOf)
   await voicesRoutes(app, store)
   await framesRoutes(app, store)
+  await filmsRoutes(app, store)
   app.get('/*', (request, reply) => {
     const name = nameOf(request)
     const site = siteByHost.get(name)

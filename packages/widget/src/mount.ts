@@ -1,4 +1,4 @@
-import type { Payload } from '@pebblestrand/core/artefacts'
+import type { StagePayload } from '@pebblestrand/core/artefacts'
 import { RELEASE_MARK } from '@pebblestrand/core/wire'
 import { show } from './show'
 import { startBehaviours } from './start-behaviours'
@@ -10,9 +10,9 @@ const VERSION = 2
  * stays, and the page does not notice.
  * @param id of the install; '' where it is only looked at
  */
-export function mount(element: HTMLElement, payload: Payload, origin: string, id = ''): void {
+export function mount(element: HTMLElement, payload: StagePayload, origin: string, id = ''): void {
   if (payload.v !== VERSION || !payload.html) return
   const root = show(element, payload, origin)
   element.setAttribute(RELEASE_MARK, String(payload.release))
-  startBehaviours(payload.behaviours, { root, element, id, origin, data: payload.data })
+  startBehaviours(payload.behaviours, { root, element, id, origin, data: payload.data, more: payload.more })
 }

@@ -13,13 +13,15 @@ interface Place {
   /** Where Pebblestrand answers. */
   origin: string
   data: Record<string, unknown>
+  /** Later parts, where they are at hand. */
+  more?: readonly Part[]
 }
 
 /** What undoes the behaviours of an element that is shown anew. */
 const running = new WeakMap<HTMLElement, (() => void)[]>()
 
 /** Ends what ran for an element, then loads and starts what it has now. One that does not come leaves the others alone. */
-export function startBehaviours(names: readonly string[], { root, element, id, origin, data }: Place): void {
+export function startBehaviours(names: readonly string[], { root, element, id, origin, data, more = [] }: Place): void {
   running.get(element)?.forEach((stop) => stop())
   const stops: (() => void)[] = []
   running.set(element, stops)
@@ -32,7 +34,7 @@ export function startBehaviours(names: readonly string[], { root, element, id, o
           element,
           data,
           tell: teller(name, id, origin),
-          part: parts(id, origin),
+          part: partsOf(id, origin, more),
           nodes: nodesOf,
           addStyle: (css) => adoptMore(root, css),
         })
@@ -42,8 +44,8 @@ export function startBehaviours(names: readonly string[], { root, element, id, o
     )
 }
 
-const parts = (id: string, origin: string) => async (number: number) => {
-  if (!id) return null
+const partsOf = (id: string, origin: string, more: readonly Part[]) => async (number: number) => {
+  if (!id) return more[number - 1] ?? null
   try {
     const answer = await fetch(origin + pathTo('part', id, String(number)), { credentials: 'omit' })
     return answer.ok ? ((await answer.json()) as Part) : null

@@ -1,3 +1,3 @@
 export { artefactForms, formIds, type FormId } from './forms'
 export { framePage, type Surroundings } from './frame-page'
-export { partForm, payloadOf, type Payload } from './payload'
+export { partForm, payloadOf, type Payload, type StagePayload } from './payload'

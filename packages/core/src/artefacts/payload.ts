@@ -14,5 +14,8 @@ export const payloadOf = ({ more: _, ...rendered }: Rendered, about: { release: 
   ...about,
 })
 
+/** What is on the workbench's stage has nowhere to fetch its later parts from: they come with it. */
+export type StagePayload = Payload & Pick<Rendered, 'more'>
+
 /** The form under which a part of what comes later is served; the first is 1. */
 export const partForm = (number: number | '') => `more-${number}`

@@ -26,7 +26,12 @@ export const inline = {
   besides: 'it works here too: it keeps its own height and takes the font of the page',
   needs: ['element', 'script'],
   artefact: 'payload',
-  policy: (origin) => ({ 'script-src': [origin], 'connect-src': [origin], 'font-src': [origin] }),
+  policy: (origin) => ({
+    'script-src': [origin],
+    'connect-src': [origin],
+    'font-src': [origin],
+    'img-src': [origin],
+  }),
   text: (request) =>
     [
       comment(request),

@@ -3,6 +3,7 @@ import { keptHere } from './kept-here'
 import { photoService } from './photo-service'
 import { reviewService } from './review-service'
 import { structuredData } from './structured-data'
+import { videoFeed } from './video-feed'
 import type { BodyType } from '../items'
 import type { SourceKind } from './source-kind'
 
@@ -11,6 +12,7 @@ export const sourceKinds: Record<string, SourceKind> = {
   [feed.id]: feed,
   [reviewService.id]: reviewService,
   [photoService.id]: photoService,
+  [videoFeed.id]: videoFeed,
   [structuredData.id]: structuredData,
   [keptHere.id]: keptHere,
 }

@@ -16,6 +16,10 @@ export const sourceErrors = {
     message: 'No reviews are marked up on this page.',
     remedy: 'Paste the address of a page that shows them and says so to search engines; many places’ own pages do.',
   },
+  'no-videos': {
+    message: 'The feed has no films.',
+    remedy: 'Paste the address of a channel, a user or a playlist, or of one of its films.',
+  },
   'feed-malformed': {
     message: 'The feed breaks off or is damaged.',
     remedy: "Tell the site's owner; the last good copy stays in use meanwhile.",

@@ -1,19 +1,5 @@
-import { z } from 'zod'
 import type { BodyType, Entry, Picture } from '../items'
-
-/** Somebody at a service: how he or she is called there, says of himself or herself, and has in numbers. */
-export const Profile = z.object({
-  /** Without a sign before it. */
-  handle: z.string(),
-  bio: z.string(),
-  /** Null where the service does not say. */
-  counts: z.object({
-    posts: z.number().int().min(0).nullable(),
-    followers: z.number().int().min(0).nullable(),
-    following: z.number().int().min(0).nullable(),
-  }),
-})
-export type Profile = z.infer<typeof Profile>
+import type { Profile } from './profile'
 
 /** What a document of a source holds, after reading. */
 export interface ReadSource {
@@ -45,7 +31,7 @@ export interface SourceCandidate {
 export type Meant = { what: 'address'; address: string } | { what: 'id'; id: string } | { what: 'words'; words: string }
 
 /** Outside services that are asked by an API; where each is, is the server's to know. */
-export const serviceNames = ['reviews', 'photos', 'videos'] as const
+export const serviceNames = ['reviews', 'photos'] as const
 export type ServiceName = (typeof serviceNames)[number]
 
 /** A sort of source: what pasted text means to it, and how its bytes become items. The server's side of it is a connector. */

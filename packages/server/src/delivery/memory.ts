@@ -12,9 +12,9 @@ type Served = Map<string, Prepared>
 /** Bytes may be a minute old at a visitor's; then they are asked about again, while the old ones still show. */
 const CACHE = 'public, max-age=60, stale-while-revalidate=600'
 
-/** A page of ours shows text, pictures and fonts, and runs the script of ours and its behaviours, nothing else. */
+/** A page of ours shows text, pictures, fonts and the player of a film that was pressed, and runs the script of ours and its behaviours, nothing else. */
 const PAGE_POLICY =
-  "default-src 'none'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https:; script-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'none'; sandbox allow-scripts allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation"
+  "default-src 'none'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https:; script-src 'self'; connect-src 'self'; frame-src http: https:; base-uri 'none'; form-action 'none'; sandbox allow-scripts allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation"
 
 /** On what may have changed since, because the database cannot be asked. */
 export const STALE = { 'pebblestrand-stale': '1' }

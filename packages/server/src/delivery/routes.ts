@@ -15,7 +15,7 @@ import { stageDocument } from './stage'
 
 /** The workbench's stage: what runs in it can reach nothing of the application. */
 const STAGE_POLICY =
-  "default-src 'none'; script-src 'self' 'unsafe-inline'; style-src 'unsafe-inline'; img-src http: https: data:; font-src http: https: data:; sandbox allow-scripts allow-popups"
+  "default-src 'none'; script-src 'self' 'unsafe-inline'; style-src 'unsafe-inline'; img-src http: https: data:; font-src http: https: data:; frame-src http: https:; sandbox allow-scripts allow-popups"
 
 /** What client sites fetch. Public, without cookies, for any origin; nothing here computes. */
 export function deliveryRoutes(app: FastifyInstance, memory: ArtefactMemory): void {

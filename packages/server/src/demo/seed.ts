@@ -67,6 +67,7 @@ const KINDS: Record<string, string> = {
   'skerrow-guide': 'structured-data',
   'harbour-voices': 'review-service',
   'isle-frames': 'photo-service',
+  'moving-shore': 'video-feed',
 }
 
 async function seedSources(context: Context, desks: Desks): Promise<Record<FeedName, string>> {

@@ -16,6 +16,7 @@ export const feeds = {
   museumVoices: { host: 'skerrow-guide', path: '/places/windle-knot-museum' },
   kilnFrames: { host: 'isle-frames', path: '/@orrin.kiln' },
   vetFrames: { host: 'isle-frames', path: '/@tarnside.vets' },
+  skyFilms: { host: 'moving-shore', path: '/feeds/channel/mc-4k7t2p9x.xml' },
   orchardFrames: { host: 'isle-frames', path: '/tagged/orchard' },
 } as const
 export type FeedName = keyof typeof feeds
@@ -167,6 +168,12 @@ export const widgets = told({
       titleText: 'Patients of the week',
     },
   },
+  'Films from the dome': {
+    kind: 'videos',
+    starter: 'large-first',
+    feeds: ['skyFilms'],
+    settings: { count: 6, columns: 3, accent: '#4a3fa0', title: 'own', titleText: 'Films from the dome' },
+  },
   'In the orchard': {
     kind: 'photo-wall',
     starter: 'large-first',
@@ -252,6 +259,7 @@ export const chapters: Chapter[] = [
   chapter('orrin-kiln', '/workshop', 'footer', 'From the kiln', 'confirmed', 120),
   chapter('tarnside-vets', '/opening-hours', 'main', 'Patients of the week', 'confirmed', 110),
   chapter('brackenfold', '/orchard', 'main', 'In the orchard', 'confirmed', 100),
+  chapter('observatory', '/sky-tonight', 'main', 'Films from the dome', 'confirmed', 90),
   chapter('observatory', '/visit', 'footer', 'Star rating', 'confirmed', 310),
   chapter('tarnside-vets', '/emergencies', 'main', 'Kind to animals', 'confirmed', 130),
   chapter('windle-knot', '/collection', 'main', 'Museum rating', 'confirmed', 240),

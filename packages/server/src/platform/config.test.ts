@@ -17,7 +17,6 @@ describe('configuration from the environment', () => {
       services: {
         reviews: 'http://harbour-voices.localhost:4700',
         photos: 'http://isle-frames.localhost:4700',
-        videos: 'http://moving-shore.localhost:4700',
       },
       standinsPort: 4700,
     })

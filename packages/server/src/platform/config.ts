@@ -27,7 +27,6 @@ const Env = z.object({
   /** Where the review service answers, scheme and host; in the demo its stand-in. */
   PEBBLESTRAND_REVIEW_SERVICE: z.url().optional(),
   PEBBLESTRAND_PHOTO_SERVICE: z.url().optional(),
-  PEBBLESTRAND_VIDEO_SERVICE: z.url().optional(),
   ROLE: z.enum(['web', 'worker', 'all']).default('all'),
   NO_DEMO: z.enum(['0', '1', '']).default(''),
 })
@@ -68,7 +67,6 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     services: {
       reviews: serviceAt(e.PEBBLESTRAND_REVIEW_SERVICE, 'harbour-voices'),
       photos: serviceAt(e.PEBBLESTRAND_PHOTO_SERVICE, 'isle-frames'),
-      videos: serviceAt(e.PEBBLESTRAND_VIDEO_SERVICE, 'moving-shore'),
     },
     standinsPort: e.PEBBLESTRAND_STANDINS_PORT,
     chromium: e.PEBBLESTRAND_CHROMIUM,

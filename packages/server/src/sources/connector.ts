@@ -41,6 +41,7 @@ const document = (id: string): Connector => ({
 /** Connectors by the sort of source (core/sources). A document at an address is the usual case; what is kept here has none. */
 export const connectors: Record<string, Connector> = {
   feed: document('feed'),
+  'video-feed': document('video-feed'),
   'structured-data': document('structured-data'),
   'review-service': { find: findPlaces, read: readPlace },
   'photo-service': { find: findProfiles, read: readStream },

@@ -1,6 +1,6 @@
 import { routes } from '@pebblestrand/contract'
 import { difference, kindOf, renamed, settingsOf, type Change, type Settings } from '@pebblestrand/core/kinds'
-import { payloadOf, type Payload } from '@pebblestrand/core/artefacts'
+import { payloadOf, type StagePayload } from '@pebblestrand/core/artefacts'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { allPages } from '../api/all-pages'
@@ -84,12 +84,15 @@ export const useWorkbench = defineStore('workbench', () => {
     },
     { deep: true },
   )
-  const payload = computed<Payload | null>(() =>
+  const payload = computed<StagePayload | null>(() =>
     result.value && widget.value
-      ? payloadOf(result.value.rendered, {
-          release: lookingAt.value ?? newest.value?.number ?? 0,
-          name: widget.value.name,
-        })
+      ? {
+          ...payloadOf(result.value.rendered, {
+            release: lookingAt.value ?? newest.value?.number ?? 0,
+            name: widget.value.name,
+          }),
+          more: result.value.rendered.more,
+        }
       : null,
   )
   const changes = computed<Change[]>(() =>

@@ -6,10 +6,8 @@ interface Data {
   words: { close: string; before: string; after: string; original: string; counter: string }
 }
 
-const CSS = `.en{position:fixed;inset:0;box-sizing:border-box;width:100vw;height:100vh;height:100dvh;max-width:none;max-height:none;margin:0;padding:0;border:0;background:#14181bf2;color:#fff;font:16px/1.45 system-ui,sans-serif;overscroll-behavior:contain}.en::backdrop{background:none}.en-in{display:grid;grid-template-rows:auto minmax(0,1fr) auto;height:100%;gap:8px;padding:max(10px,env(safe-area-inset-top)) max(10px,env(safe-area-inset-right)) max(10px,env(safe-area-inset-bottom)) max(10px,env(safe-area-inset-left));box-sizing:border-box}.en-top{display:flex;align-items:center;justify-content:space-between}.en-st{position:relative;display:grid;place-items:center;min-height:0;min-width:0;overflow:hidden;touch-action:pan-y pinch-zoom}.en-st img{max-width:100%;max-height:100%;object-fit:contain;display:block}.en-st iframe{width:min(100%,calc((100dvh - 200px)*16/9));aspect-ratio:16/9;border:0;background:#000}.en button{min-width:44px;min-height:44px;padding:0 10px;border:1px solid #fff8;border-radius:6px;background:#14181bcc;color:#fff;font:inherit;font-size:20px;line-height:1;cursor:pointer}.en button:hover{border-color:#fff}.en :focus-visible{outline:2px solid #fff;outline-offset:2px}.en-b,.en-f{position:absolute;top:50%;margin-top:-22px}.en-b{left:0}.en-f{right:0}.en-t{max-width:70ch;max-height:24vh;overflow:auto;margin:0 auto;text-align:center;overflow-wrap:anywhere}.en-t p{margin:0 0 4px;white-space:pre-line}.en-t a{color:#fff}.en-n{font-size:13.5px;opacity:.85}`
-
 /** Enlarges what is pressed, in a dialog over the page: closed by Escape, its button or a press beside; on by keys, buttons and swipe. */
-const enlarge: Behaviour = ({ root, element, data, addStyle }) => {
+const enlarge: Behaviour = ({ root, element, data }) => {
   const { items: first, words } = (data.enlarge ?? { items: [], words: {} }) as Data
   const items = [...first]
   let dialog: HTMLDialogElement | null = null
@@ -95,7 +93,6 @@ const enlarge: Behaviour = ({ root, element, data, addStyle }) => {
   }
 
   function build(): HTMLDialogElement {
-    addStyle(CSS)
     const one = document.createElement('dialog')
     one.className = 'en'
     const top = made('div', 'en-top')

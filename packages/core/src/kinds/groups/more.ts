@@ -1,4 +1,5 @@
 import { escapeText } from '../../markup'
+import type { Part } from '../kind'
 import { choice } from '../setting'
 
 interface MoreSettings {
@@ -28,6 +29,21 @@ export const moreGroup = {
   /** How many are shown at first and with each press; Infinity for all at once. */
   step: ({ more, layout }: MoreSettings): number =>
     more === 'no' || layout === 'carousel' || layout === 'one' ? Infinity : Number(more),
+  /**
+   * What comes after those that are there at first, so many at a time.
+   * @param partOf of some of them, from which number, and of all until then
+   */
+  parts<T>(
+    all: readonly T[],
+    step: number,
+    partOf: (some: readonly T[], from: number, until: readonly T[]) => Part,
+  ): Part[] {
+    if (all.length <= step) return []
+    return Array.from({ length: Math.ceil(all.length / step) - 1 }, (_, at) => {
+      const [from, to] = [(at + 1) * step, (at + 2) * step]
+      return partOf(all.slice(from, to), from, all.slice(0, to))
+    })
+  },
   /** Nothing without the script, which is what the button works by. */
   button: (words: string) => `<p class="lm" hidden><button type="button">${escapeText(words)}</button></p>`,
   /** Px of the button and the space above it. */

@@ -1,5 +1,5 @@
 import { colour } from '../../markup'
-import { arrangementGroup, lookGroup, moreGroup, pictureShapeGroup, profileGroup } from '../groups'
+import { arrangementGroup, enlargeCss, lookGroup, moreGroup, pictureShapeGroup, profileGroup } from '../groups'
 import { widthAnsweringHost } from '../host-css'
 import { postHeights, SIZES, wallFit } from './box'
 import type { PhotoWallSettings } from './settings'
@@ -27,7 +27,8 @@ export function wallCss(settings: PhotoWallSettings, posts: readonly ShownPost[]
     `.n{font-size:${counts.size}px;line-height:${counts.line}px;opacity:.8;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}.w .n{margin-top:${SIZES.above}px}.w .x + .n{margin-top:0}` +
     `.s{position:absolute;top:6px;inset-inline-end:6px;min-width:22px;padding:0 5px;border-radius:11px;background:#000b;color:#fff;font:600 12px/22px sans-serif;text-align:center}` +
     hoverCss(settings) +
-    moreGroup.css(settings.radius)
+    moreGroup.css(settings.radius) +
+    (settings.click === 'enlarge' ? enlargeCss : '')
   )
 }
 

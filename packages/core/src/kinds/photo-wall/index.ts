@@ -1,13 +1,13 @@
 import type { Rule, RuleKind } from '../../sieve'
 import { arrangementGroup, enlargeData, keywordsGroup, lookGroup, moreGroup } from '../groups'
 import { stepsAfter } from '../groups/arrangement'
-import type { Kind, Part, View } from '../kind'
+import type { Kind } from '../kind'
 import { box, postHeights, wallFit } from './box'
 import { wallCss } from './css'
 import { cells, enlargedOf, wallHtml } from './html'
 import { sample } from './sample'
 import { handPicked, PhotoWallSettings, sources } from './settings'
-import { wallOf, type ShownPost } from './view'
+import { wallOf } from './view'
 
 const loosened: Partial<Record<RuleKind, Partial<PhotoWallSettings>>> = {
   ...keywordsGroup.loosened,
@@ -43,7 +43,11 @@ export const photoWall: Kind<PhotoWallSettings> = {
     const step = moreGroup.step(settings)
     const shown = wall.posts.slice(0, step)
     const enlarges = settings.click === 'enlarge'
-    const parts = partsOf(wall.posts, view, step)
+    const parts = moreGroup.parts(wall.posts, step, (some, from, until) => ({
+      html: cells(some, settings, from),
+      css: stepsAfter(settings, wallFit(settings), () => postHeights(until, settings), from),
+      data: enlarges ? { items: some.map(enlargedOf) } : {},
+    }))
     return {
       html: wallHtml(view, wall, shown),
       css: wallCss(settings, shown),
@@ -80,18 +84,4 @@ export const photoWall: Kind<PhotoWallSettings> = {
   },
   box,
   colours: lookGroup.colours,
-}
-
-/** What comes after those that are there at first, so many at a time. */
-function partsOf(posts: readonly ShownPost[], { settings }: View<PhotoWallSettings>, step: number): Part[] {
-  if (posts.length <= step) return []
-  return Array.from({ length: Math.ceil(posts.length / step) - 1 }, (_, at) => {
-    const from = (at + 1) * step
-    const some = posts.slice(from, from + step)
-    return {
-      html: cells(some, settings, from),
-      css: stepsAfter(settings, wallFit(settings), () => postHeights(posts.slice(0, from + step), settings), from),
-      data: settings.click === 'enlarge' ? { items: some.map(enlargedOf) } : {},
-    }
-  })
 }

@@ -24,7 +24,10 @@ interface LooseFeed {
  * @param base the address it came from, for relative links; null where there is none
  * @throws SourceError with a code from source-error.ts
  */
-export function parseFeed(text: string, base: string | null): ReadSource {
+export const parseFeed = (text: string, base: string | null): ReadSource => readFeedAs(text, base)
+
+/** The same with another reading of each entry; null leaves one out. */
+export function readFeedAs(text: string, base: string | null, entryOf = normalise): ReadSource {
   const body = text.replace(/^\uFEFF/, '').trim()
   if (!body) throw new SourceError('feed-empty')
   const { format, feed } = detect(body)
@@ -38,7 +41,7 @@ export function parseFeed(text: string, base: string | null): ReadSource {
     title: titleOf(loose.title),
     link,
     language,
-    entries: unique(raw.map((entry) => normalise(entry, within, language)).filter((entry) => entry !== null)),
+    entries: unique(raw.map((entry) => entryOf(entry, within, language)).filter((entry) => entry !== null)),
   })
 }
 

@@ -22,12 +22,10 @@ export class ServiceFault extends Error {
 const NAMES: Record<ServiceName, string> = {
   reviews: 'review service',
   photos: 'photo service',
-  videos: 'video service',
 }
 const VARIABLES: Record<ServiceName, string> = {
   reviews: 'PEBBLESTRAND_REVIEW_SERVICE',
   photos: 'PEBBLESTRAND_PHOTO_SERVICE',
-  videos: 'PEBBLESTRAND_VIDEO_SERVICE',
 }
 
 export interface Asking {

@@ -6,6 +6,7 @@ export const sorts: Record<string, string> = {
   feed: 'feed',
   'structured-data': 'page with marked-up reviews',
   'review-service': 'place on the review service',
+  'video-feed': 'films',
   'photo-service': 'on the photo service',
   'kept-here': 'kept here',
 }

@@ -32,6 +32,7 @@ const bodies = computed(() => bench.kind?.content?.bodies ?? [])
 /** What a person pastes, by what the kind shows. */
 const asked: Partial<Record<BodyType, string>> = {
   review: 'An address, a map’s code, an id, or a name to look for',
+  video: 'Address of a channel, a playlist or a film, or an embed code',
   post: 'Address of a profile or a post, its handle, a #tag, or a name to look for',
 }
 const asks = computed(() => asked[bodies.value[0] ?? 'article'] ?? 'Address of a page or a feed')
