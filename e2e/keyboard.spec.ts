@@ -106,10 +106,12 @@ test('a number opens its control in place, and gets the focus back', async ({ si
   const columns = page.getByRole('spinbutton', { name: /Columns on desktop/ }).first()
   await columns.click()
   await expect(page.getByText(/px each in \d+ px\./)).toBeVisible()
-  await expect(page.getByText('6 items fill 2 whole rows.')).toBeVisible()
+  await expect(page.getByText('6 items fill whole rows with 3 and 2 columns.')).toBeVisible()
   await page.getByRole('button', { name: 'More' }).click()
   await expect(columns).toHaveAttribute('aria-valuenow', '4')
-  await expect(page.getByText('The last row has gaps: 4 or 8 would fill it.', { exact: true })).toBeVisible()
+  await expect(
+    page.getByText('The last row has gaps: 12 would fill it with 4, 3 and 2 columns.', { exact: true }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Less' }).click()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('button', { name: 'More' })).toHaveCount(0)
