@@ -84,7 +84,7 @@ export function wallOf200(): Ratio {
 
 const ROUNDS = 9
 
-/** Largest paint of a grid of 100 that our script shows, against a static page with the same markup, style and pictures. */
+/** When every picture in view of a grid of 100 is there that our script shows, against a static page with the same markup, style and pictures. */
 export async function firstPaintOf100(): Promise<Ratio> {
   const picture = await sharp(Buffer.from(drawScene('pot-1')))
     .resize(320, 320)
@@ -125,14 +125,19 @@ export async function firstPaintOf100(): Promise<Ratio> {
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
   const paint = async (path: string) => {
     const visitor = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-    await visitor.goto(origin + path, { waitUntil: 'networkidle' })
+    await visitor.goto(origin + path, { waitUntil: 'commit' })
     const at = await visitor.evaluate(
       () =>
         new Promise<number>((resolve) => {
-          new PerformanceObserver((list) => resolve(list.getEntries().at(-1)!.startTime)).observe({
-            type: 'largest-contentful-paint',
-            buffered: true,
-          })
+          const look = () => {
+            const root = document.querySelector('[data-pebblestrand]')?.shadowRoot ?? document
+            const inView = [...root.querySelectorAll<HTMLImageElement>('img.p')].filter(
+              (one) => one.getBoundingClientRect().top < innerHeight,
+            )
+            if (inView.length && inView.every((one) => one.complete && one.naturalWidth)) resolve(performance.now())
+            else requestAnimationFrame(look)
+          }
+          look()
         }),
     )
     await visitor.close()
@@ -149,7 +154,7 @@ export async function firstPaintOf100(): Promise<Ratio> {
   server.close()
   const [mine, theirs] = [median(ours!), median(others!)]
   return {
-    name: 'largest paint of a grid of 100 on a client’s page',
+    name: 'pictures in view of a grid of 100 on a client’s page',
     measured: `${Math.round(mine)} ms`,
     against: `a static page with the same markup and pictures: ${Math.round(theirs)} ms`,
     ratio: mine / theirs,
