@@ -15,7 +15,7 @@ export const feeds = {
   vetVoices: { host: 'harbour-voices', path: '/map?place=hv9b1x7s5pd3gn' },
   museumVoices: { host: 'skerrow-guide', path: '/places/windle-knot-museum' },
   kilnFrames: { host: 'isle-frames', path: '/@orrin.kiln' },
-  vetFrames: { host: 'isle-frames', path: '/@tarnside.vets' },
+  vetFrames: { host: 'isle-frames', path: '/tagged/patientoftheweek' },
   skyFilms: { host: 'moving-shore', path: '/feeds/channel/mc-4k7t2p9x.xml' },
   orchardFrames: { host: 'isle-frames', path: '/tagged/orchard' },
 } as const
@@ -162,7 +162,7 @@ export const widgets = told({
     feeds: ['vetFrames'],
     settings: {
       count: 8,
-      labelled: ['patientoftheweek'],
+
       accent: '#0f7a72',
       title: 'own',
       titleText: 'Patients of the week',

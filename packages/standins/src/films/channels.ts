@@ -32,7 +32,7 @@ export const channels: readonly Channel[] = [
   {
     id: 'mc-4k7t2p9x',
     user: 'skerrowobservatory',
-    name: 'Skerrow Observatory',
+    name: 'From Under the Dome',
     films: [
       film('mf-8q2w5e1r', 'Ten minutes of shooting stars', 634, 3, 'stars', 'Filmed from the gallery, wind and all.'),
       film('mf-3t6y9u2i', 'How the dome is turned', 212, 11, 'stars', 'By hand. It takes two, and one of them sings.'),
@@ -45,7 +45,7 @@ export const channels: readonly Channel[] = [
   {
     id: 'mc-9b3n6m1q',
     user: 'windleknot',
-    name: 'Windle Knot Museum',
+    name: 'Knots on Film',
     films: [
       film(
         'mf-6n1m4q8w',
