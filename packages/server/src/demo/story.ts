@@ -162,7 +162,6 @@ export const widgets = told({
     feeds: ['vetFrames'],
     settings: {
       count: 8,
-
       accent: '#0f7a72',
       title: 'own',
       titleText: 'Patients of the week',

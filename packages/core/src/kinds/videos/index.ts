@@ -22,10 +22,10 @@ export const videos: Kind<VideosSettings> = {
   upgrade: {},
   settings: VideosSettings,
   starters: [
-    { id: 'three-across', name: 'Three across', settings: {} },
-    { id: 'large-first', name: 'First one large', settings: { layout: 'large-first', count: 6, columns: 4 } },
-    { id: 'beside-the-text', name: 'Beside the text', settings: { layout: 'list', count: 3 } },
-    { id: 'row', name: 'Row to move along', settings: { layout: 'carousel', count: 9 } },
+    { id: 'three-across', name: 'Three stills', settings: {} },
+    { id: 'large-first', name: 'Newest one large', settings: { layout: 'large-first', count: 6, columns: 4 } },
+    { id: 'beside-the-text', name: 'Three in a column', settings: { layout: 'list', count: 3 } },
+    { id: 'row', name: 'Row of films', settings: { layout: 'carousel', count: 9 } },
   ],
   sample,
   render(view) {
