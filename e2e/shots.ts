@@ -65,7 +65,12 @@ try {
   })
   await page.mouse.move(5, 400) // let go beside it: the picture plans nothing
   await page.mouse.up()
-  await page.goto('/widgets')
+  // Copies of the walls' pictures are made one after the other.
+  for (let tries = 0; tries < 10; tries++) {
+    await page.goto('/widgets')
+    await page.waitForTimeout(4000)
+    if ((await page.locator('picture').count()) > 20) break
+  }
   await take('widgets')
   const bench = await widgetId(page, 'Post in brief')
   await page.goto(`/widgets/${bench}`)

@@ -18,6 +18,7 @@ const available = ref(0)
 const drawn = computed(() => (props.fluid && available.value ? available.value / props.width : props.scale))
 const size = computed(() => ({
   width: `${props.width}px`,
+  maxWidth: 'none', // drawn as wide as it would stand, and then made smaller
   transform: `scale(${drawn.value})`,
   transformOrigin: '0 0',
 }))
