@@ -22,7 +22,7 @@ describe('what pasted text means', () => {
     }))
 })
 
-// After the samples of the Media RSS specification, version 1.5.1: a movie with a player, and one in several qualities.
+// Like the samples of the Media RSS specification, version 1.5.1, written down from memory: a movie with a player, and one in several qualities.
 const MEDIA_RSS = `<rss version="2.0" xmlns:media="http://search.yahoo.com/mrss/" xmlns:dcterms="http://purl.org/dc/terms/">
 <channel><title>My Movie Review Site</title><link>http://www.foo.com</link><description>I review movies.</description>
 <item><title>Movie Title: Is this a good movie?</title><link>http://www.foo.com/item1.htm</link><guid>m1</guid>
