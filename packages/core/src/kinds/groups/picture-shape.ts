@@ -35,6 +35,16 @@ export const pictureShapeGroup = {
     if (ratio !== 'own') return RATIOS[ratio]
     return picture?.width && picture.height ? picture.height / picture.width : UNKNOWN
   },
+  /**
+   * The picture `.p` of a large first cell fills its place `.g`, however high the rows beside it are; at least as high as its
+   * shape asks for.
+   */
+  largeCss(s: PictureShape & { layout: string }, first: Pick<Picture, 'width' | 'height'> | null | undefined): string {
+    if (s.layout !== 'large-first') return ''
+    const high = Math.round(pictureShapeGroup.heightOf(s, first ?? null) * 10_000) / 100
+    const large = '.l>.c:first-child'
+    return `${large} .p{position:absolute;inset:0;height:100%;aspect-ratio:auto}${large}>.g::before{content:"";display:block;padding-top:${high}%}`
+  },
   /** Of pictures `selector`, in cells of any width. Those kept as they are bring their own shape (`pictureHtml`, sized). */
   css: ({ ratio, focus }: PictureShape, selector: string): string =>
     ratio === 'own'

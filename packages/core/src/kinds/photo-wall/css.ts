@@ -18,7 +18,7 @@ export function wallCss(settings: PhotoWallSettings, posts: readonly ShownPost[]
     `.c{min-width:0}.g{position:relative;display:block;width:100%;padding:0;border:0;background:#8882;color:inherit;font:inherit;text-align:inherit;border-radius:${settings.radius}px;overflow:hidden}` +
     `button.g,a.g{cursor:pointer}.g:focus-visible{outline:2px solid var(--a);outline-offset:2px}` +
     pictureShapeGroup.css(settings, '.p') +
-    largeCss(settings, posts[0]) +
+    pictureShapeGroup.largeCss(settings, posts[0]?.picture) +
     `.w .x{margin-top:${SIZES.above}px;font-size:${caption.size}px;line-height:${caption.line}px;overflow:hidden;overflow-wrap:anywhere;display:-webkit-box;-webkit-box-orient:vertical}` +
     Array.from(
       { length: settings.captionLines },
@@ -30,14 +30,6 @@ export function wallCss(settings: PhotoWallSettings, posts: readonly ShownPost[]
     moreGroup.css(settings.radius) +
     (settings.click === 'enlarge' ? enlargeCss : '')
   )
-}
-
-/** The large one's picture fills its place, however high the rows beside it are; at least as high as its shape asks for. */
-function largeCss(settings: PhotoWallSettings, first?: ShownPost): string {
-  if (settings.layout !== 'large-first' || !first) return ''
-  const high = Math.round(pictureShapeGroup.heightOf(settings, first.picture) * 10_000) / 100
-  const large = '.l>.c:first-child'
-  return `${large} .p{position:absolute;inset:0;height:100%;aspect-ratio:auto}${large}>.g::before{content:"";display:block;padding-top:${high}%}`
 }
 
 /** A layer that comes with the pointer or the focus; where there is no pointer, a press enlarges or opens at once. */

@@ -15,8 +15,9 @@ export function filmsCss(settings: VideosSettings, films: readonly ShownFilm[]):
     arrangementGroup.css(settings, filmsFit(settings), () => filmHeights(films, settings)) +
     `.c{min-width:0}.g{position:relative;display:block;width:100%;padding:0;border:0;background:#8882;color:inherit;font:inherit;text-align:inherit;border-radius:${settings.radius}px;overflow:hidden;cursor:pointer}.g:focus-visible{outline:2px solid var(--a);outline-offset:2px}` +
     pictureShapeGroup.css(settings, '.p') +
+    pictureShapeGroup.largeCss(settings, films[0]?.picture) +
     `.y{position:absolute;left:50%;top:50%;width:48px;height:48px;margin:-24px 0 0 -24px;border-radius:46% 54% 52% 48%/52% 46% 54% 48%;background:#000b;color:#fff;font:18px/48px sans-serif;text-align:center}.g:hover .y{background:var(--a)}` +
-    `.d{position:absolute;right:6px;bottom:6px;padding:0 6px;border-radius:4px;background:#000b;color:#fff;font:600 12px/20px sans-serif}` +
+    `.d{position:absolute;inset-inline-start:6px;top:6px;padding:0 6px;border-radius:4px;background:#000b;color:#fff;font:600 12px/20px sans-serif}` +
     `.w .t{margin:${above}px 0 0;font-size:${title.size}px;line-height:${title.line}px;font-weight:700;overflow:hidden;overflow-wrap:anywhere;display:-webkit-box;-webkit-box-orient:vertical}` +
     Array.from(
       { length: settings.titleLines },
