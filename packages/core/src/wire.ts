@@ -7,6 +7,12 @@ import { escapeSegment } from './markup'
 /** Attribute that marks our element on a client's page; its value is the install's public id. */
 export const MARK = 'data-pebblestrand'
 
+/** Attribute of the script that is a site's tag; its value is the tag's public id. */
+export const TAG_MARK = 'data-pebblestrand-site'
+
+/** Name of the shortcode that a site's connector replaces. */
+export const SHORTCODE = 'pebblestrand'
+
 /** Attribute by which the runtime tells the release it shows. */
 export const RELEASE_MARK = 'data-pebblestrand-release'
 
@@ -23,6 +29,12 @@ export const publicPaths = {
   payload1: '/p/{id}.json',
   frame: '/f/{id}',
   link: '/v/{id}',
+  /** What a site's connector puts in a shortcode's place. */
+  connector: '/c1/{id}',
+  /** What editors ask for that expand addresses (oEmbed 1.0). */
+  oembed: '/oembed',
+  /** What a site's tag brings, and to which pages. */
+  site: '/s1/{id}.json',
   behaviour: '/b1/{name}.js',
   /** More of what a widget shows, part by part from 1. */
   part: '/m1/{id}/{name}.json',

@@ -1,51 +1,169 @@
 import { describe, expect, it } from 'vitest'
-import { methodIds, methods } from '../methods'
-import { profiles, regionIds } from '../platforms'
-import { advise, boxFor } from './advise'
+import { methodIds, methods, type MethodId } from '../methods'
+import { profileList, profiles, regionIds, type PlatformProfile, type Region } from '../platforms'
+import { readPolicies, refusals } from '../policy'
+import { advise, boxesFor, boxFor, type Setting } from './advise'
 import { stepsFor } from './steps'
+
+const origin = 'https://strand.example'
+const setting = (region: Region | null, more: Partial<Setting> = {}): Setting => ({
+  origin,
+  region,
+  behaviours: [],
+  connector: false,
+  tag: 'none',
+  selector: false,
+  refused: () => null,
+  ...more,
+})
+const refusedBy =
+  (policy: string): Setting['refused'] =>
+  (needs) => {
+    const [first] = refusals(readPolicies(policy), needs, new URL('https://shop.example/'))
+    return first ? { problem: `refused by ${first.directive}`, rule: first.rule } : null
+  }
+const advised = (id: string, region: Region | null, more: Partial<Setting> = {}) =>
+  advise(profiles[id]!, setting(region, more))
+const about = (id: string, region: Region | null, method: MethodId, more: Partial<Setting> = {}) => {
+  const { best, others } = advised(id, region, more)
+  return [best, ...others].find((one) => one.method === method)!
+}
+
+describe('a site whose pages change without loading', () => {
+  it('costs a pasted script those who come from another page, until the tag is there; a frame runs wherever it comes', () => {
+    expect(about('section-builder', 'main', 'inline').losses).toContain('unloaded')
+    expect(about('section-builder', 'main', 'inline', { tag: 'confirmed' }).losses).not.toContain('unloaded')
+    expect(about('section-builder', 'main', 'frame').losses).not.toContain('unloaded')
+    expect(about('canvas-builder', 'main', 'inline').losses).not.toContain('unloaded')
+    expect(about('hand-coded', 'main', 'inline').losses).not.toContain('unloaded')
+  })
+})
 
 describe('advice', () => {
   const profile = profiles['hand-coded']!
   it('takes the script where a box keeps scripts, and says why', () => {
-    const { best, others } = advise(profile, 'sidebar')
-    expect(best).toMatchObject({ method: 'inline', box: { id: 'code' } })
+    const { best, others, ask } = advised('hand-coded', 'sidebar')
+    expect(best).toMatchObject({ method: 'inline', box: { id: 'code' }, ends: 'shown', losses: [] })
     expect(best.why).toBe(
       "the code box of this site's sidebar keeps scripts, and so it keeps its own height and takes the font of the page",
     )
-    expect(others).toMatchObject([{ method: 'frame', why: expect.stringContaining('its height is fixed') }])
+    expect(others[0]).toMatchObject({ method: 'frame', why: expect.stringContaining('its height is fixed') as string })
+    expect(ask).toBeNull()
   })
   it('takes the frame where scripts are stripped', () => {
-    const strict = {
-      ...profile,
-      boxes: [{ ...profile.boxes[0]!, keeps: { element: true, script: false, frame: true } }],
-    }
-    const { best, others } = advise(strict, 'main')
+    const [code] = profile.boxes
+    const strict: PlatformProfile = { ...profile, boxes: [{ ...code!, treats: { ...code!.treats, script: 'strips' } }] }
+    const { best, others } = advise(strict, setting('main'))
     expect(best).toMatchObject({ method: 'frame', box: { id: 'code' } })
-    expect(others).toMatchObject([{ method: 'inline', box: null, why: "no box of this site's main keeps scripts" }])
-  })
-  it('says so where nothing is kept', () => {
-    const hopeless = { ...profile, boxes: [profile.boxes[1]!] }
-    expect(advise(hopeless, 'main').best).toMatchObject({
-      box: null,
-      why: expect.stringContaining("no box of this editor's main keeps it"),
+    expect(best.why).toMatch(
+      /^no box of this site's main keeps scripts, but the code box of this site's main keeps frames: it works/,
+    )
+    expect(others.find(({ method }) => method === 'inline')).toMatchObject({
+      ends: 'link',
+      why: "no box of this site's main keeps scripts",
     })
   })
-  it('never advises a box that would harm the snippet', () => {
-    for (const p of Object.values(profiles)) {
-      for (const region of regionIds) {
-        for (const method of methodIds) {
-          const box = boxFor(p, region, method)
-          if (box) expect(methods[method].needs.filter((need) => !box.keeps[need])).toEqual([])
-        }
-      }
+  it('says what a frame cannot do for this widget', () => {
+    const frameOf = (behaviours: string[]) => about('hand-coded', 'main', 'frame', { behaviours }).why
+    expect(frameOf(['carousel'])).not.toContain('enlarges')
+    expect(frameOf(['enlarge', 'more'])).toContain(
+      '; what a press enlarges stays as small as the frame; what the button brings scrolls within the frame',
+    )
+  })
+  it('says so where nothing is kept, and what to ask for', () => {
+    const hopeless: PlatformProfile = { ...profile, boxes: [profile.boxes[1]!] }
+    const { best, ask } = advise(hopeless, setting('main'))
+    expect(best.ends).not.toBe('shown')
+    expect(ask).toMatch(/^Nothing that can be pasted into the main shows it\. Ask the client for a box/)
+  })
+  it('names who can write into the head, where the region has nothing for code', () =>
+    expect(advised('section-builder', 'header').ask).toContain('the site tag put into “Extra lines for every page”'))
+
+  it('takes the shortcode only where the connector is on', () => {
+    const safe = {
+      ...profiles['cms-shortcodes']!,
+      boxes: profiles['cms-shortcodes']!.boxes.filter(({ id }) => id !== 'code'),
     }
+    expect(advise(safe, setting('main', { connector: true })).best.method).toBe('shortcode')
+    expect(advise(safe, setting('main')).best.method).toBe('frame')
+    expect(about('cms-shortcodes', 'main', 'shortcode')).toMatchObject({
+      ends: 'code',
+      why: expect.stringContaining('connector') as string,
+    })
+  })
+  it('takes the site tag where it is there and finds the place, and first of all to be pasted where all else is worse', () => {
+    expect(advised('hand-coded', 'main', { tag: 'confirmed', selector: true }).best.method).toBe('tag')
+    expect(advised('hand-coded', 'main', { tag: 'confirmed' }).best.method).toBe('inline')
+    expect(advised('hand-coded', 'main', { selector: true }).best.method).toBe('inline')
+    expect(advised('tag-manager', 'main', { selector: true }).best).toMatchObject({
+      method: 'tag',
+      box: { id: 'tag' },
+      losses: ['tagFirst', 'arrives'],
+    })
+  })
+  it('on a canvas: a frame of fixed size, and what is lost in it', () => {
+    const { best } = advised('canvas-builder', 'sidebar', { behaviours: ['enlarge'] })
+    expect(best).toMatchObject({
+      ends: 'shown',
+      losses: expect.arrayContaining(['size', 'growth', 'enlarge']) as string[],
+    })
+    expect(about('canvas-builder', null, 'inline').losses).toContain('overPage')
+  })
+  it('says nothing that is lost there', () => {
+    const { why } = advised('canvas-builder', 'main').best
+    expect(why).not.toContain('keeps its own height')
+    expect(why).toContain('its height is fixed')
+  })
+  it('where only addresses are taken: the address', () => {
+    const only = {
+      ...profiles['section-builder']!,
+      boxes: profiles['section-builder']!.boxes.filter(({ id }) => id === 'address'),
+    }
+    expect(advise(only, setting('main')).best).toMatchObject({ method: 'link', box: { id: 'address' } })
+  })
+  it('what the policy refuses is said with the rule that lets it through', () => {
+    const { best, ask } = advised('hosted-shop', 'main', { refused: refusedBy(profiles['hosted-shop']!.policy!) })
+    expect(best).toMatchObject({ ends: 'blocked', rule: expect.stringContaining(origin) as string })
+    expect(ask).toContain(best.rule!)
+    // Once it is let in, the script is the best of it: that is what is asked for, and not the tag.
+    expect(best.method).toBe('inline')
+    expect(
+      advised('hosted-shop', 'sidebar', { selector: true, refused: refusedBy(profiles['hosted-shop']!.policy!) }).best
+        .method,
+    ).toBe('inline')
+    const open = advised('hosted-shop', 'main', { refused: refusedBy(`default-src 'self' ${origin}`) })
+    expect(open.best).toMatchObject({ method: 'inline', ends: 'shown' })
+  })
+  it('never says that it shows in a box that would harm the snippet', () => {
+    for (const p of profileList)
+      for (const region of regionIds)
+        for (const method of methodIds) {
+          const { ends, box } = about(p.id, region, method)
+          if (ends !== 'shown' || method === 'link' || method === 'shortcode') continue
+          expect(
+            methods[method].needs.filter((need) => (box!.treats as Record<string, string>)[need] !== 'keeps'),
+          ).toEqual([])
+        }
+  })
+  it('answers by name which box to use, wherever there is one', () => {
+    for (const p of profileList)
+      for (const region of regionIds)
+        for (const method of methodIds)
+          expect(boxFor(p, setting(region), method) === null).toBe(boxesFor(p, region, method).length === 0)
+  })
+  it('leaves no blank open', () => {
+    for (const p of profileList)
+      for (const region of [...regionIds, null])
+        for (const one of [advised(p.id, region).best, ...advised(p.id, region).others])
+          expect(one.why).not.toMatch(/[{}]|undefined/)
   })
 })
 
 describe('steps', () => {
-  const context = { page: 'Timetable', region: 'sidebar', method: 'inline', cacheMinutes: 360 } as const
-  const text = (id: string, minutes = 360) =>
-    stepsFor(profiles[id]!, { ...context, cacheMinutes: minutes }).map((s) => s.parts.map((p) => p.text).join(''))
+  const text = (id: string, cacheMinutes = 360, box: string | null = 'Code box') =>
+    stepsFor(profiles[id]!, { page: 'Timetable', region: 'sidebar', box, cacheMinutes }).map((s) =>
+      s.parts.map((p) => p.text).join(''),
+    )
 
   it("come in the site's own order and words", () => {
     expect(text('hand-coded')).toEqual([
@@ -59,6 +177,13 @@ describe('steps', () => {
   })
   it('leave the cache out where there is none', () => expect(text('hand-coded', 0).join(' ')).not.toMatch(/cache/))
   it('fill every blank of every profile', () => {
-    for (const id of Object.keys(profiles)) expect(text(id).join(' ')).not.toMatch(/[{}*]/)
+    for (const { id } of profileList) expect(text(id, 60, null).join(' ')).not.toMatch(/[{}*]/)
+  })
+  it('ask for nothing to be allowed that is', () => {
+    const steps = (mustAllow: boolean) =>
+      stepsFor(profiles['hosted-shop']!, { page: 'x', region: 'main', box: null, cacheMinutes: 0, mustAllow }).map(
+        ({ id }) => id,
+      )
+    expect([steps(true)[0], steps(false)[0]]).toEqual(['allow', 'open'])
   })
 })

@@ -1,6 +1,4 @@
-import { boxFor } from './advise'
-import type { MethodId } from '../methods'
-import type { PlatformProfile, Region, StepId } from '../platforms'
+import type { PlatformProfile, StepId } from '../platforms'
 import { duration } from '../words'
 
 export interface Step {
@@ -11,22 +9,28 @@ export interface Step {
 
 export interface StepContext {
   page: string
-  region: Region
-  method: MethodId
+  region: string
+  /** The site's tag brings it: there is nothing to paste. */
+  isBrought?: boolean
+  /** The editor's box, as it calls it; null where there is none. */
+  box: string | null
   /** How long the site keeps pages, minutes; 0 where it keeps none. */
   cacheMinutes: number
+  /** Whether the site's policy must be told of us first. */
+  mustAllow?: boolean
 }
 
-/** A platform's steps for one install. A site without a cache has no step to clear one. */
+/** A platform's steps for one install. A site without a cache has no step to clear one, one that lets us through none to allow it. */
 export function stepsFor(profile: PlatformProfile, context: StepContext): Step[] {
   const fill: Record<string, string> = {
     page: context.page,
     region: context.region,
-    box: boxFor(profile, context.region, context.method)?.name ?? 'box that takes HTML',
+    box: context.box ?? 'box that takes HTML',
     cache: `It keeps pages up to ${duration(context.cacheMinutes)}.`,
   }
-  return profile.steps
-    .filter((step) => step.id !== 'cache' || context.cacheMinutes > 0)
+  const wanted = profile.steps.filter(({ id }) => !context.isBrought || id === 'look' || id === 'allow')
+  return wanted
+    .filter(({ id }) => (id !== 'cache' || context.cacheMinutes > 0) && (id !== 'allow' || context.mustAllow !== false))
     .map((step) => ({ id: step.id, parts: parts(step.does, fill) }))
 }
 

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Rendered } from '../kinds'
 import { methodList } from '../methods'
 import { artefactForms, framePage, payloadOf } from './index'
+import { standalonePage } from './standalone-page'
 
 const rendered: Rendered = {
   html: '<ul><li>One</li><li>Two</li></ul>',
@@ -21,14 +22,23 @@ const look = {
   accent: '#000',
   contentWidth: 900,
 }
-const around = { origin: 'https://strand.example', publicId: 'abcd-efgh', look }
+const around = {
+  origin: 'https://strand.example',
+  publicId: 'abcd-efgh',
+  look,
+  site: { name: 'Gullhaven Ferries', origin: 'https://ferries.example' },
+  width: 300,
+  height: 420,
+  agency: 'Tern & Tiller Web Care',
+  indexed: false,
+}
 
 describe('artefacts', () => {
   it('there is one for every method', () => {
     for (const method of methodList) expect(Object.keys(artefactForms)).toContain(method.artefact)
   })
   it('the payload is all that was rendered, with version, release and name', () =>
-    expect(JSON.parse(artefactForms.payload.text(payload))).toEqual({
+    expect(JSON.parse(artefactForms.payload.text(payload, { ...around, look: null }))).toEqual({
       v: 2,
       ...rendered,
       release: 3,
@@ -46,6 +56,14 @@ describe('the frame’s page', () => {
     expect($('style').text()).toContain('#widget{display:block}')
     expect($('script')).toHaveLength(0)
     expect($('li')).toHaveLength(2)
+  })
+  it('speaks the language of the widget', () => {
+    const spoken = payloadOf(
+      { ...rendered, html: '<section class="w" lang="ar" dir="rtl">x</section>' },
+      { release: 1, name: 'x' },
+    )
+    expect(load(framePage(spoken, around))('html').attr('lang')).toBe('ar')
+    expect(load(framePage(payload, around))('html').attr('lang')).toBe('en')
   })
   it('brings the script only where there are behaviours, and tells it which', () => {
     const alive = payloadOf({ ...rendered, behaviours: ['count'], data: { n: '"<' } }, { release: 1, name: 'x' })
@@ -71,5 +89,37 @@ describe('the frame’s page', () => {
     expect($('script')).toHaveLength(0)
     expect($('style').text()).not.toMatch(/\}\*|\*\{|javascript:/)
     expect($('style')).toHaveLength(1)
+  })
+})
+
+describe('the page behind an address', () => {
+  it('stands on its own: titled, with a way home, kept from search engines unless somebody wants it there', () => {
+    const $ = load(standalonePage(payload, around))
+    expect($('title').text()).toBe('Harbour news')
+    expect($('li')).toHaveLength(2)
+    expect($('.home a').attr('href')).toBe('https://ferries.example')
+    expect($('meta[name=robots]').attr('content')).toBe('noindex')
+    expect(load(standalonePage(payload, { ...around, indexed: true }))('meta[name=robots]').attr('content')).toBe(
+      'index,follow',
+    )
+  })
+  // oEmbed 1.0, section 4: discovery by link elements of these types in the head.
+  it('says how editors can expand its address', () => {
+    const $ = load(standalonePage(payload, around))
+    const links = $('head link[rel=alternate]')
+      .toArray()
+      .map((link) => [$(link).attr('type'), new URL($(link).attr('href')!).searchParams.get('url')])
+    expect(links).toEqual([
+      ['application/json+oembed', 'https://strand.example/v/abcd-efgh'],
+      ['text/xml+oembed', 'https://strand.example/v/abcd-efgh'],
+    ])
+  })
+})
+
+describe('what a connector puts in a shortcode’s place', () => {
+  it('is the element and the script, with the room it takes', () => {
+    const $ = load(artefactForms.connector.text(payload, around))
+    expect($('[data-pebblestrand="abcd-efgh"]').attr('style')).toContain('420px')
+    expect($('script').attr('src')).toBe('https://strand.example/strand.js')
   })
 })

@@ -1,20 +1,48 @@
 import { fontList, type SiteLook } from '../look'
 import { colour, cssUrl, escapeAttribute, escapeText } from '../markup'
 import { pathTo } from '../wire'
+import { onSite } from './on-site'
 import type { Payload } from './payload'
 
-/** Where a page of ours stands: the address it loads from, and the look of the site around it. */
+/** Where what an install serves stands: the address it loads from, the look of the site around it, and how its snippet is written. */
 export interface Surroundings {
   origin: string
   publicId: string
   look: SiteLook | null
+  /** The site it stands on. */
+  site: { name: string; origin: string }
+  /** Px in its placement. */
+  width: number
+  height: number
+  narrower?: { tablet?: number; phone?: number }
+  agency: string
+  /** Whether the page behind its address may stand in search engines. */
+  indexed: boolean
 }
 
-/** The whole page a frame shows, and the one behind the no-script link. Only a widget with behaviours brings the script. */
-export function framePage(payload: Payload, { origin, publicId, look }: Surroundings): string {
-  const { html, css, font, behaviours, data } = payload
+/** What differs between our pages. */
+interface PageShape {
+  robots: string
+  /** More of the head, ready to be written. */
+  head?: string
+  /** Of the body and what is around the widget. */
+  css: string
+  after?: string
+}
+
+/** The whole page a frame shows. Only a widget with behaviours brings the script. */
+export const framePage = (payload: Payload, around: Surroundings): string =>
+  widgetPage(payload, around, { robots: 'noindex', css: 'body{margin:0}' })
+
+/** A widget as a page of its own. */
+export function widgetPage(payload: Payload, { origin, publicId, look }: Surroundings, shape: PageShape): string {
+  const { html, css, font, behaviours, data } = onSite(payload, look)
   const faces = [
-    ...(font ? [face(font.family, origin + pathTo('font', font.file), '200 900')] : []),
+    ...(font
+      ? [font, ...font.more].map(({ file, range }) =>
+          face(font.family, origin + pathTo('font', file), '100 900', range),
+        )
+      : []),
     ...(look?.fontFaces ?? []).map((f) => face(f.family, f.src, f.weight)),
   ].join('')
   const body = look
@@ -24,16 +52,19 @@ export function framePage(payload: Payload, { origin, publicId, look }: Surround
     ? ` data-pebblestrand-page="${escapeAttribute(JSON.stringify({ id: publicId, behaviours, data }))}"`
     : ''
   return (
-    `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">` +
-    `<meta name="robots" content="noindex"><title>${escapeText(payload.name)}</title>` +
-    `<style>${faces}body{margin:0;${body}}${css.replaceAll(':host', '#widget')}</style></head>` +
+    `<!doctype html><html lang="${languageOf(html)}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">` +
+    `<meta name="robots" content="${shape.robots}"><title>${escapeText(payload.name)}</title>${shape.head ?? ''}` +
+    `<style>${faces}body{${body}}${shape.css}${css.replaceAll(':host', '#widget')}</style></head>` +
     `<body><div id="widget"${alive}>${html}</div>` +
     (alive ? `<script async src="${escapeAttribute(origin + pathTo('script'))}"></script>` : '') +
-    `</body></html>`
+    `${shape.after ?? ''}</body></html>`
   )
 }
 
-const face = (family: string, src: string, weight: string) =>
+/** The language that the widget speaks, as its outermost element says. */
+const languageOf = (html: string) => /^<[^>]*? lang="([\w-]+)"/.exec(html)?.[1] ?? 'en'
+
+const face = (family: string, src: string, weight: string, range = '') =>
   cssUrl(src)
-    ? `@font-face{font-family:${fontList(`"${family}"`)};src:url("${cssUrl(src)}") format("woff2");font-weight:${/^[1-9]\d{0,2}( [1-9]\d{0,2})?$/.test(weight) ? weight : 'normal'};font-display:swap}`
+    ? `@font-face{font-family:${fontList(`"${family}"`)};src:url("${cssUrl(src)}") format("woff2");font-weight:${/^[1-9]\d{0,2}( [1-9]\d{0,2})?$/.test(weight) ? weight : 'normal'};font-display:swap${range ? `;unicode-range:${range}` : ''}}`
     : ''

@@ -1,4 +1,5 @@
 import { load, type CheerioAPI } from 'cheerio'
+import type { Token } from 'parse5'
 import { hasCrowdedTag } from './crowded-tag'
 import { tree } from './tree'
 
@@ -45,7 +46,21 @@ function counting(html: string) {
       if (++elements > most || open.elements > MOST.depth || open.formatting > MOST.formatting) throw tangled()
     },
     onItemPop: (node: unknown) => count(node, -1),
+    updateNodeSourceCodeLocation: moveEnd,
   }
+}
+
+type End = Partial<Token.LocationWithAttributes & Token.ElementLocation>
+
+/** A node's end has been found. In place: the adapter's own copies all that is known at every piece of a text, a sixth of a parse. */
+function moveEnd(node: { endIndex?: number | null; sourceCodeLocation?: End | null }, end: End): void {
+  if (end.endOffset !== undefined) node.endIndex = end.endOffset
+  const at = node.sourceCodeLocation
+  if (!at) return void (node.sourceCodeLocation = end)
+  at.endLine = end.endLine
+  at.endCol = end.endCol
+  at.endOffset = end.endOffset
+  if (end.endTag) at.endTag = end.endTag
 }
 
 /** No page makes more elements than it has tags, but for those that are opened anew. */

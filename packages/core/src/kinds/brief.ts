@@ -57,7 +57,14 @@ function sentence(
       ...(meta.after ? [{ text: meta.after }] : []),
     ]
   })
-  return [...pieces, { text: '.' }]
+  return [...begun(pieces), { text: '.' }]
+}
+
+/** What stands first begins the sentence, whatever it follows elsewhere. */
+function begun([first, ...rest]: Piece[]): Piece[] {
+  if (!first || !('text' in first)) return first ? [first, ...rest] : []
+  const text = first.text.replace(/^[;,\s]+/, '')
+  return [{ text: text.charAt(0).toUpperCase() + text.slice(1) }, ...rest]
 }
 
 /** Options whose words name another setting in braces say its value: "the first {count}". */

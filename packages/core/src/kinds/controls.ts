@@ -1,4 +1,4 @@
-import { listed } from '../words'
+import { labels, listed, type LabelId } from '../words'
 
 /** What a control needs to know, by its type. Numbers carry their limits, choices the words for each value. */
 export interface Controls {
@@ -7,12 +7,18 @@ export interface Controls {
   switch: { on: string; off: string }
   words: { most: number; none: string }
   text: { most: number; none: string }
+  /** Words of the widget itself: `says` in its language where nobody rewords them (null); `names`: they may not be left out. */
+  label: { most: number; says: LabelId; names: boolean }
+  /** Rules of CSS for the widget. */
+  css: { most: number }
   colour: { unset: string | null }
   sources: { most: number }
   /** Items named by their ids, chosen where they are listed. */
   items: { most: number; one: string; none: string }
   /** Addresses of items named by their ids, chosen where they are listed. */
   'item-links': { most: number; one: string; none: string }
+  /** How many items of some sources at most. */
+  'source-mosts': { most: number }
   /** Values of one control in an order: pinned items, own links, the fields of a form. `one` is the noun of an entry. */
   list: { of: Control; most: number; one: string; none: string; blank: unknown }
   /** Several values under one name. `saidBy` names the part that stands for the whole in the brief. */
@@ -33,6 +39,9 @@ type Wording<T extends ControlType> = (control: ControlOf<T>, value: never, cont
 
 const grouped = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 20 })
 
+/** Of a label's forms the last, which most numbers have. */
+const usualForm = (label: string) => label.split('|').at(-1)!.trim()
+
 /** A value as the brief says it, for each type of control. */
 const wordings: { [T in ControlType]: Wording<T> } = {
   number: ({ unit }, value: number) => (unit ? `${grouped.format(value)} ${unit}` : grouped.format(value)),
@@ -40,6 +49,9 @@ const wordings: { [T in ControlType]: Wording<T> } = {
   switch: ({ on, off }, value: boolean) => (value ? on : off),
   words: ({ none }, value: string[]) => (value.length ? listed(value, 'or') : none),
   text: ({ none }, value: string) => (value ? `“${value}”` : none),
+  label: ({ says, names }, value: string | null) =>
+    value === null || (names && !value) ? `“${usualForm(labels.en[says])}”` : value ? `“${value}”` : 'nothing',
+  css: (_control, value: string) => (value.trim() ? `${value.trim().split('\n').length} lines` : 'none'),
   colour: ({ unset }, value: string) => value || (unset ?? ''),
   sources: (_control, value: string[], { sourceNames }) =>
     value.length
@@ -52,6 +64,13 @@ const wordings: { [T in ControlType]: Wording<T> } = {
     value.length ? `${value.length} ${value.length === 1 ? one : `${one}s`}` : none,
   'item-links': ({ one, none }, value: unknown[]) =>
     value.length ? `${value.length} ${value.length === 1 ? one : `${one}s`}` : none,
+  'source-mosts': (_control, value: { id: string; most: number }[], { sourceNames }) =>
+    value.length
+      ? `at most ${listed(
+          value.map(({ id, most }) => `${most} from ${sourceNames[id] ?? 'a source that is gone'}`),
+          'and',
+        )}`
+      : 'as many from each as there are',
   list: ({ of, none }, value: unknown[], context) =>
     value.length
       ? listed(

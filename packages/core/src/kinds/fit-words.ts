@@ -55,17 +55,22 @@ export function rowsHint<S>(
   return `No number up to ${most} fills the last row ${widths}.${atLeast}`
 }
 
-/** What would fill the last row where so many columns are shown; null where it is full, or is to be cut to whole rows. */
-export function gapsHere<S>(
+/** How many items would fill the last row where so many columns are shown; none where it is full, or is to be cut to whole rows. */
+export function fillsHere<S>(
   box: Pick<Box<S>, 'extra'>,
   settings: S,
   columns: number,
   count: number,
   most: number,
-): string | null {
-  if (columns < 2 || (settings as { rows?: string }).rows?.match(/^\d/)) return null
-  const fill = wholeRows(count, [{ columns, extra: box.extra?.(settings, columns) ?? 0 }], most)
-  return fill?.length ? `The last row has gaps: ${listed(fill, 'or')} would fill it.` : null
+): number[] {
+  if (columns < 2 || (settings as { rows?: string }).rows?.match(/^\d/)) return []
+  return [...(wholeRows(count, [{ columns, extra: box.extra?.(settings, columns) ?? 0 }], most) ?? [])]
+}
+
+/** The same as a sentence; null where there is nothing to say. */
+export function gapsHere<S>(...asked: Parameters<typeof fillsHere<S>>): string | null {
+  const fill = fillsHere(...asked)
+  return fill.length ? `The last row has gaps: ${listed(fill, 'or')} would fill it.` : null
 }
 
 /** The most items that a kind shows, as its setting for that allows. */

@@ -1,6 +1,12 @@
+export { playersOf } from './groups/enlarge'
+export { fitMends, type FitMend } from './fit-mends'
 export { kindList, kindOf } from './list'
+export { cssVariables, partNames, partsOf, type PartName } from './parts'
+export { usualAround } from './spoken'
 export type {
+  Around,
   Box,
+  Credit,
   Content,
   Kind,
   Part,
@@ -16,7 +22,9 @@ export { briefOf, briefText, settingsOf, type BriefParagraph, type Piece } from 
 export { wordsFor, type BriefContext, type Control, type ControlOf, type ControlType } from './controls'
 export { difference, renamed, type Change } from './difference'
 export { readSettings } from './read-settings'
-export { renderSample, renderWidget, siftingOf } from './render-widget'
-export { ratingsOf, type Enlarged } from './groups'
-export { fitVerdict, gapsHere, mostItems, rowsHint, type FitVerdict } from './fit-words'
+export { drawn, drawnHeight, phraseWish, showsNothing, renderSample, renderWidget, siftingOf } from './render-widget'
+export { measured, ratingsOf, type Enlarged, type Measured, type Pair } from './groups'
+export { fitVerdict, fillsHere, gapsHere, mostItems, rowsHint, type FitVerdict } from './fit-words'
 export type { HintId, SettingMeta } from './setting'
+export { contentKeys, designOf, redesigned, type Redesigned } from './design'
+export { readStarterFile, starterFile, StarterFile, type ReadStarter } from './starter-file'

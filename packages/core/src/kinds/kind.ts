@@ -1,6 +1,9 @@
 import type { z } from 'zod'
 import type { BodyType, Item, Picture, PictureRole } from '../items'
 import type { FitSpec } from '../layout'
+import type { CreditLook, ShippedFace, SiteColours } from '../look'
+import type { Pair } from './groups/look'
+import type { PartName } from './parts'
 import type { Order, Rule } from '../sieve'
 import type { Profile } from '../sources'
 import type { PhraseWish, SharedPhrase } from '../phrases'
@@ -21,7 +24,26 @@ export interface View<S> {
   context: RenderContext
 }
 
+/** The line of whoever made it. */
+export interface Credit {
+  words: string
+  link: string
+  look: CreditLook
+}
+
+/** What a widget's words hang on where it stands. */
+export interface Around {
+  /** The page's, as its `lang` says it; null where nobody knows. */
+  language: string | null
+  /** IANA name. */
+  timeZone: string
+  /** Null for none. */
+  credit: Credit | null
+}
+
 export interface RenderContext {
+  /** Left out: the usual. */
+  around?: Around
   /** Said where a frame or a section needs a title. */
   widgetName: string
   /** `rating`: what a source says its ratings come to, of all there are. */
@@ -41,12 +63,8 @@ export interface RenderContext {
   facts: Record<string, unknown>
 }
 
-/** A shipped font to load into the page's document, since shadow roots cannot bring one. */
-export interface RenderedFont {
-  family: string
-  file: string
-  generic: string
-}
+/** A shipped font to load into the page's document. */
+export type RenderedFont = ShippedFace
 
 /** What a widget becomes: strings, the same for script, frame, stage and thumbnail. Nothing in it needs a kind's code. */
 export interface Rendered {
@@ -110,6 +128,8 @@ export interface Box<S> {
   fit(settings: S): FitSpec
   /** Cells' places that a large one takes beside its own, where so many columns are shown; none where it is left out. */
   extra?(settings: S, columns: number): number
+  /** What would let a cell be narrower, as a button that does it; null where nothing would. */
+  relief?(settings: S): { words: string; change: Partial<S> } | null
   /** Height in px that it takes in a width; for the space a snippet reserves. */
   height(view: View<S>, width: number): number
 }
@@ -137,10 +157,12 @@ export interface Kind<S = Settings> {
   render(view: View<S>): Rendered
   content?: Content<S>
   box?: Box<S>
+  /** Pieces that own CSS can name, beside the whole and the agency's line. */
+  parts: readonly PartName[]
   /** Over the page, with these settings; null where it stands in a placement. */
   presence?(settings: S): Presence | null
   /** Names of what the server is to know of each install (`RenderContext.facts`); left out: every install looks alike. */
   facts?: readonly string[]
-  /** Colours that must be readable on each other; an unset one is the site's. */
-  colours?(settings: S): { text: string; background: string }
+  /** Every two colours that meet in it, on a site of these colours. */
+  pairs?(settings: S, site: SiteColours): Pair[]
 }

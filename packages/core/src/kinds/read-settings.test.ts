@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
 import { kindList } from './list'
 import { readSettings } from './read-settings'
-import { list, number, text, texts } from './setting'
+import { labelTexts, list, number, text } from './setting'
 
 const place = { label: 'x', paragraph: 'shows', before: '' } as const
 const few = { most: 3, one: 'link', none: 'no links' }
@@ -31,7 +31,7 @@ describe('stored settings', () => {
   it('have the default in place of what it cannot take', () =>
     expect(readSettings(kind, { count: 99, title: 5 }, 3)).toEqual({ count: 4, title: '' }))
   it('lose it as well where it stands deeper, in one of several texts or in an entry of a list', () => {
-    const names = texts({ a: { label: 'A', byDefault: 'a' } }, { most: 9, saidBy: 'a' }, place)
+    const names = labelTexts({ a: { label: 'A', says: 'more' as never } }, { most: 9, saidBy: 'a' }, place)
     const entry = z.strictObject({ words: z.string() })
     const links = list(
       { schema: entry, control: { type: 'text', most: 9, none: '' }, blank: { words: '' } },

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { LabelId } from '../words'
 import type { Control } from './controls'
 
 /** The five questions a brief answers, in this order; each heads a paragraph. */
@@ -81,6 +82,14 @@ export const text = (most: number, none: string, place: Place) =>
     .default('')
     .register(settingRegistry, { ...place, control: { type: 'text', most, none } })
 
+/** Rules of CSS, as they are typed; what of them applies is decided when they are scoped (core/own-css). */
+export const css = (most: number, place: Place) =>
+  z
+    .string()
+    .max(most, `must have ${most} letters or fewer`)
+    .default('')
+    .register(settingRegistry, { ...place, control: { type: 'css', most } })
+
 const hex = /^#(?:[0-9a-f]{3}|[0-9a-f]{6})$/i
 
 /** A colour as #rrggbb, or '' where `unset` says what then applies. */
@@ -119,6 +128,19 @@ export const itemLinks = (limits: { most: number; one: string; none: string }, p
     .default([])
     .register(settingRegistry, { ...place, control: { type: 'item-links', ...limits } })
 
+/** For some sources, how many of their items at most; `most` sources. */
+export const sourceMosts = (limits: { most: number }, place: Place) =>
+  z
+    .array(
+      z.strictObject({
+        id: z.uuid('must be the id of a source'),
+        most: z.number().int('must be whole numbers').min(1, 'must be 1 or more').max(200, 'must be 200 or less'),
+      }),
+    )
+    .max(limits.most, `takes ${limits.most} at most`)
+    .default([])
+    .register(settingRegistry, { ...place, control: { type: 'source-mosts', ...limits } })
+
 /** Values of one schema in an order; `blank` is what a new entry begins as. */
 export const list = <T extends z.ZodType>(
   entry: { schema: T; control: Control; blank: z.input<T> },
@@ -134,32 +156,40 @@ export const list = <T extends z.ZodType>(
       control: { type: 'list', of: entry.control, blank: entry.blank, ...limits },
     })
 
-/** Several short texts under one name; `saidBy` stands for all of them in the brief. */
-export const texts = <const K extends string>(
-  parts: Record<K, { label: string; byDefault: string }>,
+/** A label that the widget says; `names`: it names a control, and is never left out. */
+export interface LabelPart {
+  label: string
+  says: LabelId
+  names?: boolean
+}
+
+/**
+ * Labels of a widget under one name, each reworded, left out ('') or said as the widget's language says it (null, as at first).
+ * What is rendered has strings alone (spoken.ts), so that is their type. `saidBy` stands for all of them in the brief.
+ */
+export const labelTexts = <const K extends string>(
+  parts: Record<K, LabelPart>,
   limits: { most: number; saidBy: NoInfer<K> },
   place: Place,
 ) => {
-  const entries = Object.entries(parts) as [K, { label: string; byDefault: string }][]
-  const shape = Object.fromEntries(
-    entries.map(([key, { byDefault }]) => [
-      key,
-      z.string().trim().max(limits.most, `must have ${limits.most} letters or fewer`).default(byDefault),
-    ]),
-  ) as unknown as Record<K, z.ZodDefault<z.ZodString>>
-  const defaults = Object.fromEntries(entries.map(([key, { byDefault }]) => [key, byDefault])) as Record<K, string>
+  const entries = Object.entries(parts) as [K, LabelPart][]
+  const words = z.string().trim().max(limits.most, `must have ${limits.most} letters or fewer`).nullable().default(null)
+  const shape = Object.fromEntries(entries.map(([key]) => [key, words])) as unknown as Record<
+    K,
+    z.ZodDefault<z.ZodString>
+  >
   return z
     .strictObject(shape)
-    .default(defaults as never)
+    .default(Object.fromEntries(entries.map(([key]) => [key, null])) as never)
     .register(settingRegistry, {
       ...place,
       control: {
         type: 'object',
         saidBy: limits.saidBy,
         parts: Object.fromEntries(
-          entries.map(([key, { label }]) => [
+          entries.map(([key, { label, says, names }]) => [
             key,
-            { label, control: { type: 'text' as const, most: limits.most, none: 'nothing' } },
+            { label, control: { type: 'label' as const, most: limits.most, says, names: names ?? false } },
           ]),
         ),
       },

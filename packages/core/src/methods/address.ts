@@ -32,3 +32,9 @@ function decoded(segment: string): string {
     return segment // a lone % is no escape
   }
 }
+
+/** The name in an address that is a public path at this very origin; null where it is not. */
+export function nameInPath(address: string, path: PublicPath, origin: string): string | null {
+  const url = parsedAddress(address)
+  return url?.origin === origin ? nameIn(url, path) : null
+}

@@ -1,22 +1,27 @@
-import { escapeAttribute } from '../markup'
 import { pathTo } from '../wire'
 import { nameIn, parsedAddress } from './address'
-import { comment } from './comment'
+import { frameElement, SLACK } from './frame-element'
+import { frameLosses, harmed, unlessRefused, runsScripts, withinOwnFrame } from './in-a-box'
+import { methodNames } from './names'
 import type { ElementReading, Method } from './method'
+import { shown } from './outcome'
+import { typeset } from './typeset'
+import { markIn, versionMark } from './version-mark'
 
-/** A frame cannot grow with its content: room for lines that break earlier than was worked out (e2e/fit.spec.ts). */
-const SLACK = 1.15
-
-/** The path of a frame up to the id. */
+/** The paths up to the id of what can stand in a frame: the page made for it, and the one that editors put there for an address. */
 const BEFORE_ID = pathTo('frame', '')
+const BEFORE_LINK = pathTo('link', '')
+
+const needs = ['frame'] as const
+const policy = (origin: string) => ({ 'frame-src': [origin] })
 
 /** Elements that show another page, and the attribute that says which. */
 const holders: Record<string, string | undefined> = { iframe: 'src', frame: 'src', object: 'data', embed: 'src' }
 
 function framed(address: string | undefined): ElementReading | null {
-  const url = address?.includes(BEFORE_ID) ? parsedAddress(address) : null
-  const publicId = nameIn(url, 'frame')
-  return publicId ? { publicId, origin: url!.origin } : null
+  const url = address?.includes(BEFORE_ID) || address?.includes(BEFORE_LINK) ? parsedAddress(address) : null
+  const publicId = nameIn(url, 'frame') ?? nameIn(url, 'link')
+  return publicId ? { publicId, origin: url!.origin, version: markIn(url) } : null
 }
 
 /** Names that tools for a visitor's agreement give; common practice in the trade. */
@@ -30,27 +35,46 @@ const waitOf = (attribs: Record<string, string>): Partial<ElementReading> =>
 /** A page of ours in a frame of fixed size. */
 export const frame = {
   id: 'frame',
-  name: 'frame',
-  short: 'frame',
+  ...methodNames.frame,
+  taken: "the {box} of this site's {region} keeps frames",
   gives: 'it works nearly anywhere, at a fixed width and height',
-  besides:
-    "a frame works here too, but its height is fixed: a longer list scrolls inside it, and it cannot take the page's own font",
-  needs: ['frame'],
+  besides: 'a frame works here too',
+  needs,
   artefact: 'frame',
-  policy: (origin) => ({ 'frame-src': [origin] }),
+  policy,
+  foretell(box, about) {
+    const losses = box.ownFrame
+      ? withinOwnFrame(box, about)
+      : [...(about.region === null ? (['overPage'] as const) : []), ...frameLosses(about)]
+    return (
+      harmed(box, needs) ??
+      unlessRefused(
+        about,
+        policy(about.origin),
+        shown(
+          ...losses,
+          box.treats.style !== 'keeps' && 'edge',
+          !runsScripts(box) && about.behaviours.length > 0 && 'still',
+        ),
+      )
+    )
+  },
   text: (request) =>
-    [
-      comment(request),
-      `<iframe src="${escapeAttribute(request.origin + pathTo('frame', request.publicId))}" title="${escapeAttribute(request.name)}"`,
-      `  width="${Math.round(request.width)}" height="${Math.ceil(request.height * SLACK)}" loading="lazy"`,
-      '  style="border:0;max-width:100%"></iframe>\n',
-    ].join('\n'),
+    typeset(
+      request,
+      frameElement({
+        src: `${request.origin}${pathTo('frame', request.publicId)}#t${versionMark('frame', request)}`,
+        title: request.name,
+        width: Math.round(request.width),
+        height: Math.ceil(request.height * SLACK),
+      }),
+    ),
   read({ name, attribs }) {
     const own = holders[name] && framed(attribs[holders[name]])
     if (own) return own
     // Tools that put frames off keep the address in an attribute of their own, until it is scrolled to, agreed to or pressed.
-    for (const [attribute, value] of Object.entries(attribs)) {
-      const kept = attribute.startsWith('data-') ? framed(value) : null
+    for (const attribute in attribs) {
+      const kept = attribute.startsWith('data-') ? framed(attribs[attribute]) : null
       if (kept) return { ...kept, ...(holders[name] ? waitOf(attribs) : { waitsFor: 'click' }) }
     }
     return null

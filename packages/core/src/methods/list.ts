@@ -1,12 +1,13 @@
 import { frame } from './frame'
 import { inline } from './inline'
+import { link } from './link'
 import type { Method } from './method'
+import { methodIds, type MethodId } from './names'
+import { shortcode } from './shortcode'
+import { tag } from './tag'
 
-/** Every method, best first: a script gives more than a frame. Adding one: its file, and a line here. */
-export const methods = { inline, frame } as const satisfies Record<string, Method>
+/** Every method. Adding one: its file, a line here, and its names (names.ts). */
+export const methods = { tag, inline, shortcode, frame, link } as const satisfies Record<MethodId, Method>
 
-export type MethodId = keyof typeof methods
-export const methodIds = Object.keys(methods) as [MethodId, ...MethodId[]]
-
-/** The same, each seen through the face all share. */
+/** The same, each seen through the face all share, in the order of their names. */
 export const methodList: readonly (Method & { id: MethodId })[] = methodIds.map((id) => methods[id])

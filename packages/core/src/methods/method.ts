@@ -1,5 +1,7 @@
 import type { Element } from 'domhandler'
-import type { Capability } from '../platforms'
+import type { EditorBox, SnippetPart } from '../platforms'
+import type { Circumstances, LossId, Outcome } from './outcome'
+import type { TextForm } from './text-forms'
 
 /** What a snippet is written from. */
 export interface SnippetRequest {
@@ -16,6 +18,11 @@ export interface SnippetRequest {
   narrower?: { tablet?: number; phone?: number }
   /** One version of the script instead of the newest, which the browser holds against its integrity value (W3C SRI). */
   pinned?: { version: string; integrity: string }
+  /** A nonce of the page's content security policy, where the site writes one into its own scripts. */
+  nonce?: string
+  form?: TextForm
+  /** Whether a comment says what it is and who put it there; with one, where nothing is said. */
+  signed?: boolean
 }
 
 /** What an element on a page says of the snippet it belongs to. */
@@ -23,6 +30,8 @@ export interface ElementReading {
   publicId: string
   /** Where it loads from; null where another element says it. */
   origin: string | null
+  /** The mark of the text it was pasted from; null where it carries none. */
+  version: string | null
   /** It loads only when the visitor has agreed to something, or pressed something. */
   waitsFor?: 'agreement' | 'click'
 }
@@ -42,16 +51,20 @@ export interface Method {
   id: string
   name: string
   short: string
-  /** What it gives that others do not, as a clause. */
-  gives: string
+  /** Why it can be taken, as a clause with the blanks `{box}` and `{region}`. */
+  taken: string
+  /** What it gives that others do not, as a clause; where it loses some of that, what is left. */
+  gives: string | ((lost: readonly LossId[]) => string)
   /** What to say of it where another method is advised, as a clause. */
-  besides: string
+  besides: string | ((lost: readonly LossId[]) => string)
   /** What an editor's box must keep; the last one is what it fails by. */
-  needs: readonly Capability[]
+  needs: readonly SnippetPart[]
   /** The form of an install's artefacts that it loads. */
   artefact: string
   /** What the page's policy must allow. */
   policy(origin: string): PolicyNeeds
+  /** What comes of its text in a box of an editor. */
+  foretell(box: EditorBox, about: Circumstances): Outcome
   /** The exact text to paste. Every value is escaped for where it stands. */
   text(request: SnippetRequest): string
   /** What a page's element says, where it is this method's; null where not. */

@@ -1,5 +1,6 @@
 import type { Element } from 'domhandler'
-import { methodList, type MethodId } from './list'
+import { methodList } from './list'
+import type { MethodId } from './names'
 import type { ElementReading } from './method'
 
 /** What an element is to us, and by which method; null where it is nothing of ours. */

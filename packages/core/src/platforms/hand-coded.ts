@@ -1,24 +1,24 @@
 import type { PlatformProfile } from './profile'
+import { box, headBox, keepsAll, showsAsWords } from './treatments'
 
 export const handCoded: PlatformProfile = {
   id: 'hand-coded',
   name: 'Hand-coded HTML',
   boxes: [
-    {
-      id: 'code',
-      name: 'Code box',
-      regions: ['header', 'main', 'sidebar', 'footer'],
-      keeps: { element: true, script: true, frame: true },
-      otherwise: 'strips',
-    },
-    {
+    box({ id: 'code', name: 'Code box', places: ['header', 'main', 'sidebar', 'footer'], treats: keepsAll }),
+    box({
       id: 'visual',
       name: 'Visual text box',
-      regions: ['header', 'main', 'sidebar', 'footer'],
-      keeps: { element: false, script: false, frame: false },
-      otherwise: 'escapes',
-    },
+      places: ['header', 'main', 'sidebar', 'footer'],
+      treats: showsAsWords,
+    }),
+    headBox('Lines for the head', { who: 'editors' }),
   ],
+  publishing: 'by page',
+  caches: [{ id: 'pages', name: 'page cache', clears: 'by hand' }],
+  navigation: 'loads',
+  connector: false,
+  policy: null,
   steps: [
     { id: 'open', does: 'Open **{page}** at the editing desk.' },
     { id: 'paste', does: 'Paste into the **{box}** of the **{region}**, not into the visual text box.' },

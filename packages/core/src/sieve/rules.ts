@@ -1,4 +1,4 @@
-import { readingOf, type Item, type ItemBody } from '../items'
+import { readingOf, sourceOf, type Item, type ItemBody } from '../items'
 import { folded, mentionsAnyFolded } from './keywords'
 
 /** One rule of a sieve. `cap` keeps the first so many, `pinned` puts some to the front; every other rule looks at one item at a time. */
@@ -14,6 +14,8 @@ export type Rule =
   | { kind: 'authors-out'; names: string[] }
   | { kind: 'language'; languages: string[] }
   | { kind: 'labels'; labels: string[] }
+  /** Source to how many of its items at most; of those not named, all. */
+  | { kind: 'per-source'; mosts: Record<string, number> }
   | { kind: 'pinned'; ids: string[] }
   | { kind: 'cap'; most: number }
 
@@ -147,6 +149,18 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
     test: (rule) => {
       const wanted = new Set(rule.labels.map(folded))
       return ({ labels }) => labels.some((label) => wanted.has(folded(label)))
+    },
+  },
+  'per-source': {
+    label: () => 'so many from each source',
+    test: ({ mosts }) => {
+      const counts = new Map<string, number>()
+      return ({ id }) => {
+        const source = sourceOf(id)
+        const count = (counts.get(source) ?? 0) + 1
+        counts.set(source, count)
+        return count <= (mosts[source] ?? Infinity)
+      }
     },
   },
   pinned: {

@@ -136,3 +136,16 @@ describe('the sieve', () => {
     )
   })
 })
+
+describe('so many from each source', () => {
+  const items = ['loud:1', 'loud:2', 'quiet:1', 'loud:3', 'quiet:2', 'other:1'].map((id) => item(id))
+  const rule: Rule = { kind: 'per-source', mosts: { loud: 2, quiet: 1 } }
+  it('takes the first of each, and all of a source that is not named', () =>
+    expect(ids(sift(items, [rule], 'as-given', now).items)).toEqual(['loud:1', 'loud:2', 'quiet:1', 'other:1']))
+  it('counts what the rules before it let through', () => {
+    const hidden: Rule = { kind: 'hidden', ids: ['loud:1'] }
+    const { items: left, steps } = sift(items, [hidden, rule, { kind: 'cap', most: 3 }], 'as-given', now)
+    expect(ids(left)).toEqual(['loud:2', 'quiet:1', 'loud:3'])
+    expect(steps.map(({ label }) => label)).toContain('so many from each source')
+  })
+})

@@ -1,3 +1,4 @@
+import { languageTag } from '../words'
 import type { Page } from '../verify/page'
 import { fact, type Fact } from './fact'
 
@@ -14,18 +15,8 @@ export function languageOf({ $ }: Page, headers: Record<string, string>): Fact<s
     [$('meta[property="og:locale"]').attr('content'), 'the locale it gives for sharing'],
   ]
   for (const [tag, from] of said) {
-    const language = canonical(tag)
+    const language = languageTag(tag?.split(',')[0])
     if (language) return fact(language, from)
   }
   return null
-}
-
-function canonical(tag: string | undefined): string | null {
-  const first = (tag ?? '').split(',')[0]!.trim().replace(/_/g, '-')
-  if (!first) return null
-  try {
-    return Intl.getCanonicalLocales(first)[0] ?? null
-  } catch {
-    return null
-  }
 }

@@ -1,6 +1,7 @@
 import { feed } from './feed'
 import { keptHere } from './kept-here'
 import { photoService } from './photo-service'
+import { picks } from './picks'
 import { reviewService } from './review-service'
 import { structuredData } from './structured-data'
 import { videoFeed } from './video-feed'
@@ -15,6 +16,7 @@ export const sourceKinds: Record<string, SourceKind> = {
   [videoFeed.id]: videoFeed,
   [structuredData.id]: structuredData,
   [keptHere.id]: keptHere,
+  [picks.id]: picks,
 }
 
 /** The sorts whose items are such. */

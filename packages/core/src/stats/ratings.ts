@@ -1,3 +1,5 @@
+import { numberFormat } from '../words/formats'
+
 /** What ratings from 1 to 5 come to. */
 export interface RatingSummary {
   /** Arithmetic mean of those that are rated; null where none is. */
@@ -19,6 +21,6 @@ export function summarise(ratings: readonly (number | null)[]): RatingSummary {
 
 /** To one decimal, halves away from zero, as people expect of 4.25: "4.3"; whole numbers keep their decimal ("4.0"). */
 export const meanWords = (mean: number, locale: string) =>
-  new Intl.NumberFormat(locale, { minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(
+  numberFormat(locale, { minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(
     Math.round((mean + Number.EPSILON) * 10) / 10,
   )

@@ -3,7 +3,7 @@ import { methods } from '../methods'
 import type { ReadLook } from './look'
 import { elementsNamed } from './page'
 import type { Plan } from './plan'
-import { allows, directiveFor, readPolicies, type Policy } from './policy'
+import { additions, allows, directiveSaid, isEssential, readPolicies, refusals, type Policy } from '../policy'
 import type { Seen } from './seen'
 import type { Trace } from './traces'
 
@@ -12,9 +12,6 @@ export interface Bar {
   problem: string
   rule?: string
 }
-
-/** Requests a method cannot do without; what it asks for beside, as fonts, it can. */
-const essential = ['script-src', 'connect-src', 'frame-src']
 
 const kinds: Record<string, string> = {
   'script-src': 'our script',
@@ -31,7 +28,7 @@ export function barOf(plan: Plan, seen: Seen, trace: Trace): Bar | null {
   const needsScript = (methods[trace.method].needs as readonly string[]).includes('script')
   if (needsScript && trace.within && !trace.within.runsScripts)
     return { problem: 'It stands in a frame that lets no script run (sandbox without allow-scripts).' }
-  return mixed(plan, seen) ?? forbidden(plan, seen, trace)
+  return mixed(plan, seen) ?? forbidden(plan, seen, trace) ?? withoutPlayer(plan, seen, trace)
 }
 
 /** Mixed Content (W3C): a page over https loads neither scripts nor frames over http, but from the machine itself. */
@@ -43,26 +40,35 @@ function mixed(plan: Plan, { look }: ReadLook): Bar | null {
 }
 
 function forbidden(plan: Plan, seen: Seen, trace: Trace): Bar | null {
-  const needs = Object.entries(methods[trace.method].policy(plan.origin)).filter(([kind]) => essential.includes(kind))
-  for (const policy of policiesOf(seen))
-    for (const [kind] of needs) {
-      const directive = directiveFor(policy, kind)
-      if (!directive || allowed(directive.sources, kind, plan, seen)) continue
-      const name = directive.name === 'default-src' || directive.name === 'child-src' ? kind : directive.name
-      const kept = directive.sources.filter((source) => source.toLowerCase() !== "'none'")
-      return {
-        problem: `The site's content security policy does not allow ${kinds[kind]} (${directive.name} ${directive.sources.join(' ').slice(0, 200) || "'none'"}).`,
-        rule: `${name} ${[...kept, plan.origin].join(' ').slice(0, 500)}`,
-      }
-    }
-  return null
+  const page = new URL(seen.look.finalUrl)
+  const needs = methods[trace.method].policy(plan.origin)
+  const refused = refusals(policiesOf(seen), needs, page, (sources, kind, origin) =>
+    kind === 'script-src'
+      ? letsOurScript(sources, origin, page, seen)
+      : allows(sources, { url: new URL('/', origin), page }),
+  )
+  const [first] = refused
+  if (!first || !isEssential(first)) return null
+  return {
+    problem: `The site's content security policy does not allow ${kinds[first.kind]} (${directiveSaid(first)}).`,
+    rule: additions(refused).slice(0, 1000),
+  }
 }
 
-function allowed(sources: readonly string[], kind: string, plan: Plan, { look, traces }: ReadLook): boolean {
-  const page = new URL(look.finalUrl)
-  const url = new URL('/', plan.origin)
-  if (kind !== 'script-src') return allows(sources, { url, page })
-  const own = traces.scripts.filter((script) => script.runs && script.origin === plan.origin && script.node.attribs.src)
+/** What plays opens in a frame of the page itself; in a frame of ours our own policy says what may. */
+function withoutPlayer({ players }: Plan, seen: Seen, trace: Trace): Bar | null {
+  if (!players.length || methods[trace.method].artefact === 'frame') return null
+  const refused = refusals(policiesOf(seen), { 'frame-src': players }, new URL(seen.look.finalUrl))
+  const [first] = refused
+  if (!first) return null
+  return {
+    problem: `The site’s content security policy does not allow the player that a press opens (${directiveSaid(first)}): it stays empty.`,
+    rule: additions(refused).slice(0, 1000),
+  }
+}
+
+function letsOurScript(sources: readonly string[], origin: string, page: URL, { traces }: Seen): boolean {
+  const own = traces.scripts.filter((script) => script.runs && script.origin === origin && script.node.attribs.src)
   if (!own.length) return true // loaded by a script of the page, whose own rules it follows
   return own.some(({ node: { attribs } }) => {
     const { src, nonce = '', integrity } = attribs

@@ -12,6 +12,7 @@ export interface FindingData {
   age?: number
   width?: number
   placementWidth?: number
+  selector?: string
   destination?: string
   problem?: string
   /** Why a script that is there does not run, as a clause. */
@@ -112,7 +113,7 @@ export const catalogue = {
   'script-stripped': {
     subject: 'install',
     weight: 70,
-    title: 'Its script is missing.',
+    title: 'Its script does not run.',
     says: (d) =>
       d.held
         ? `Our element and our script are on the page, but browsers do not run the script: ${d.held}.${banner(d)}`
@@ -214,6 +215,39 @@ export const catalogue = {
     remedy: (d) =>
       `Take it out of the text box and paste it into ${d.steps?.codeBox ?? "the editor's HTML or code block"}.`,
     nextAction: 'paste',
+  },
+  'shortcode-raw': {
+    subject: 'install',
+    weight: 54,
+    title: 'The shortcode is shown as it was typed.',
+    says: (d) => `Visitors read the shortcode${d.found ? ` in the ${d.found}` : ''}: no connector has replaced it.`,
+    remedy: () => 'Switch the connector on at this site, or take another method and paste its text instead.',
+    nextAction: 'paste',
+  },
+  'link-only': {
+    subject: 'install',
+    weight: 53,
+    title: 'Its address became a link.',
+    says: () => 'The editor made a link of the address, and shows nothing of what stands behind it.',
+    remedy: () =>
+      'Put the address on a line of its own in a box that expands addresses, or take another method and paste its text instead.',
+    nextAction: 'paste',
+  },
+  'tag-missing': {
+    subject: 'install',
+    weight: 52,
+    title: 'The site tag is not on this page.',
+    says: () => 'It is to be brought by the site tag, and the page does not load that.',
+    remedy: (d) => `Put the site tag into the head of every page, then ${d.steps?.publish ?? 'publish the page'}.`,
+    nextAction: 'paste',
+  },
+  'place-gone': {
+    subject: 'install',
+    weight: 51,
+    title: 'Its place is not on the page.',
+    says: (d) => `The site tag is there, and nothing on the page fits ${d.selector ?? 'its placement'}.`,
+    remedy: () => 'Correct the placement’s selector on the page plan: the site may have a new theme.',
+    nextAction: 'look',
   },
   inert: {
     subject: 'install',

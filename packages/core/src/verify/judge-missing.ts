@@ -1,7 +1,7 @@
 import { saysTheSame, isFingerprint } from './fingerprint'
 import type { Finding } from './finding'
 import type { Plan } from './plan'
-import { liesIn, note, scriptsFor, type Seen } from './seen'
+import { liesIn, note, scriptsFor, tagOn, type Seen } from './seen'
 
 /** What else is known where nothing of an install runs on a page. */
 export interface Beside {
@@ -19,6 +19,8 @@ export interface Beside {
 export function judgeMissing(plan: Plan, seen: Seen, beside: Beside): Finding[] {
   const answer =
     elsewhere(plan, seen) ??
+    notBrought(plan, seen) ??
+    linkOnly(plan, seen) ??
     asText(plan, seen) ??
     remnant(plan, seen) ??
     notRun(plan, seen) ??
@@ -36,6 +38,18 @@ function elsewhere(plan: Plan, seen: Seen): Finding | null {
   return note('wrong-host', { host, ours: plan.origin }, seen, seen.mine)
 }
 
+/** By the site's tag, which is not there, or finds no place. */
+function notBrought(plan: Plan, seen: Seen): Finding | null {
+  if (plan.method !== 'tag' || plan.tag === plan.install) return null
+  if (!tagOn(plan, seen)) return note('tag-missing', { steps: plan.words }, seen)
+  const selector = plan.placement?.selector ?? undefined
+  return plan.placement ? note('place-gone', { planned: plan.placement.region, selector }, seen) : null
+}
+
+/** An address that an editor made a link of, instead of showing what stands behind it. */
+const linkOnly = (plan: Plan, seen: Seen): Finding | null =>
+  plan.method === 'link' && seen.orphans.length ? note('link-only', { steps: plan.words }, seen, seen.orphans) : null
+
 /** The no-script link is left, the element around it is gone. */
 const remnant = (plan: Plan, seen: Seen): Finding | null =>
   seen.orphans.length ? note('script-stripped', { steps: plan.words }, seen, seen.orphans) : null
@@ -44,7 +58,7 @@ function asText(plan: Plan, seen: Seen): Finding | null {
   const [first] = seen.asText
   return first
     ? note(
-        'shown-as-text',
+        first.as === 'shortcode' ? 'shortcode-raw' : 'shown-as-text',
         { found: liesIn(plan, seen, first.node).region ?? undefined, steps: plan.words },
         seen,
         seen.asText,

@@ -22,6 +22,7 @@ const foretold = new Set(['script-stripped', 'hidden', 'blocked'])
 export const sightsIn = (plan: Plan, looks: readonly ReadLook[]): Shown[] =>
   looks.flatMap((read) => {
     const { look, page } = read
+    if (plan.tag === plan.install) return [] // a tag is nothing that is drawn
     if (!isBrowserLook(look.how) || !look.sight || problemOf(look, page)) return []
     const widgets = look.sight.widgets.filter((widget) => widget.id === plan.install)
     return [{ seen: seenBy(plan, read), sight: look.sight, widgets }]
@@ -35,7 +36,7 @@ export const sightsIn = (plan: Plan, looks: readonly ReadLook[]): Shown[] =>
  */
 export function judgeSights(plan: Plan, own: Finding[], newer: Finding[], shown: Shown[]): Finding[] {
   const drawn = shown.filter(({ widgets }) => widgets.length)
-  if (!drawn.length) return own.length ? own : takenOut(shown)
+  if (!drawn.length) return own.length ? own : (notBroughtBy(plan, shown) ?? takenOut(shown))
   // Its markup after scripts ran says where it stands, and how often.
   const inMarkup = judgePresent(plan, drawn.at(-1)!.seen).filter(({ code }) => !foretold.has(code))
   const causes = drawn.every(isBroken) ? causesOf(own, drawn) : []
@@ -54,6 +55,14 @@ function causesOf(own: Finding[], drawn: Shown[]): Finding[] {
   return own
     .filter(({ code }) => code === 'script-stripped' || code === 'blocked')
     .map((one) => (consent && one.data.held ? finding(one.code, { ...one.data, consent }, one.proof) : one))
+}
+
+/** The site's tag is there and has put nothing into its place. */
+function notBroughtBy(plan: Plan, shown: Shown[]): Finding[] | null {
+  const last = shown.at(-1)
+  if (!last?.seen.brought) return null
+  const { code, data } = notStarted(plan, last.sight)
+  return [note(code, data, last.seen, last.seen.mine)]
 }
 
 /** It is in the markup, and the page's own scripts take it away. */

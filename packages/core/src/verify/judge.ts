@@ -9,7 +9,7 @@ import { isSamePage, movedTo, problemOf } from './reach'
 import { borrowsScript } from './borrowed-script'
 import { markAround } from './place/mark'
 import { isMarkGone, placeOf, type Place } from './region'
-import { liesIn, note, scriptsFor, seenBy, type Seen } from './seen'
+import { liesIn, note, scriptsFor, seenBy, tagOn, type Seen } from './seen'
 import { statusAfter } from './status'
 import type { InstallStatus } from './status-names'
 import { roomOf, widthChange } from './width-change'
@@ -23,6 +23,8 @@ export interface Facts {
   /** By what its region is known. */
   regionBy: Place['by']
   copies: number
+  /** Whether the site's tag was there; null where the site has none. */
+  tag: boolean | null
   /** A selector of what it stands in, for a placement that has no mark that fits. */
   mark: string | null
   /** Where that is drawn in a wide window, px; null where no browser looked. */
@@ -35,7 +37,7 @@ export interface Facts {
 
 /** Something worth saying that is no fault. */
 export interface Note {
-  code: 'place-not-told' | 'mark-gone' | 'no-browser' | 'width-changed' | 'borrowed-script'
+  code: 'place-not-told' | 'mark-gone' | 'no-browser' | 'width-changed' | 'borrowed-script' | 'old-text'
   says: string
 }
 
@@ -77,6 +79,9 @@ export function judge(plan: Plan, looks: readonly ReadLook[]): Verdict {
   const moved = destination ? [note('moved', { destination }, served)] : []
   const preview = looks.find((read) => read.look.how === 'preview' && !problemOf(read.look, read.page))
   const states = { served: base, newest, preview: preview ? seenBy(plan, preview) : null }
+  const running = tagRunning(plan, looks)
+  if (running && !isThere(plan, newest))
+    return verdict(plan, [...moved, ...judgePresent(plan, running)], running, newest)
   const own = findingsOf(plan, states)
   const findings =
     shown.length && !plan.retiring
@@ -91,6 +96,14 @@ export function judge(plan: Plan, looks: readonly ReadLook[]): Verdict {
     [...browserNote(looks), ...widthNote(plan, looks)],
     roomOf(plan.install, looks),
   )
+}
+
+/** A site's tag that the page's own scripts put there, as tag managers do: only a browser sees it. */
+function tagRunning(plan: Plan, looks: readonly ReadLook[]): Seen | null {
+  if (plan.tag !== plan.install) return null
+  const look = looks.findLast(({ look, page }) => isBrowserLook(look.how) && !problemOf(look, page))
+  const seen = look && seenBy(plan, look)
+  return seen?.mine.length ? seen : null
 }
 
 /** Of the findings, those of the newest state that visitors do not get yet. */
@@ -220,6 +233,7 @@ function verdict(
     region: place?.region ?? null,
     regionBy: place?.by ?? null,
     copies: clearest.mine.length,
+    tag: plan.tag ? tagOn(plan, clearest) !== null : null,
     mark: mark?.selector ?? null,
     markBox: mark ? (drawn?.around?.[mark.steps] ?? null) : null,
     room,
@@ -238,6 +252,7 @@ function verdict(
       ? [say('mark-gone', 'The mark of its placement fits nothing on the page any more: the theme has changed.')]
       : []),
     ...(first && !plan.retiring ? borrowed(plan, clearest) : []),
+    ...(first && !plan.retiring ? oldText(plan, first) : []),
     ...more,
   ]
   return { findings, notes, status: statusAfter(plan, findings), facts }
@@ -261,3 +276,9 @@ function ageOf({ look }: Seen): number | undefined {
   const { age } = look.headers
   return age && /^\d+$/.test(age) ? Number(age) : undefined
 }
+
+/** Pasted from a text of before: it works, and is not what the install's snippet says now. */
+const oldText = ({ texts }: Plan, { version }: { version: string | null }): Note[] =>
+  version !== null && texts.length && !texts.includes(version)
+    ? [say('old-text', 'The text on the page is an older one than the install’s present snippet.')]
+    : []

@@ -9,6 +9,8 @@ export const Plan = z.object({
   /** Where our script, frames and payloads answer, without a slash at the end. */
   origin: z.url('must be an address like https://strand.example').transform((url) => new URL(url).origin),
   method: z.enum(methodIds).default('inline'),
+  /** Public id of the site's tag, where it has one; the same as `install` where the tag itself is looked for. */
+  tag: z.string().min(1).nullish(),
   /** Left out for an install that stands over the page. */
   placement: z
     .object({
@@ -21,6 +23,8 @@ export const Plan = z.object({
       measured: z.boolean().optional(),
     })
     .nullish(),
+  /** Marks of the texts that are pasted for it now; a copy that carries another is from an older text. */
+  texts: z.array(z.string()).default([]),
   /** The page's address. */
   url: z.url().nullish(),
   status: z.enum(['planned', 'handed-over', 'pasted', 'confirmed', 'needs-a-hand', 'retired']).default('pasted'),
@@ -29,6 +33,8 @@ export const Plan = z.object({
   baseline: z.object({ fingerprint: z.string(), lastModified: z.string().nullish() }).nullish(),
   /** The register's other installs, to name what stands where this one belongs; `here`: planned for this very placement too. */
   others: z.array(z.object({ install: z.string(), name: z.string(), here: z.boolean().default(false) })).default([]),
+  /** Origins of what plays in frames when a visitor asks for it. */
+  players: z.array(z.url()).max(50).default([]),
   /** The release it should show. */
   release: z.number().int().positive().nullish(),
   /** Findings that a person has put away for a while: they are said, and do not make it need a hand. */

@@ -1,6 +1,7 @@
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
-import { methodIds, methods, type MethodId } from '../methods'
+import { methodIds, type MethodId } from '../methods'
+import { asShown } from '../methods/as-shown'
 import { pageWithRoom, ROOM_ID } from './room'
 
 const page = (main = '', aside = '') =>
@@ -8,7 +9,7 @@ const page = (main = '', aside = '') =>
 <body onload="evil()"><header>H</header><main><p>words</p>${main}</main><aside id="rail"><h2>News</h2>${aside}</aside>
 <a href="javascript:evil()">x</a><iframe src="/other"></iframe><footer>F</footer></body></html>`
 const snippetOf = (method: MethodId, publicId: string) =>
-  methods[method].text({
+  asShown(method, {
     origin: 'https://s.example',
     publicId,
     name: 'News',

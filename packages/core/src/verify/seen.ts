@@ -2,6 +2,7 @@ import type { FindingCode, FindingData } from './catalogue'
 import { excerptAt } from './excerpt'
 import { finding, type Finding } from './finding'
 import type { ReadLook } from './look'
+import { matchesOf } from './match-selector'
 import { position } from './page'
 import type { Plan } from './plan'
 import { inPlacement, type Lies } from './region'
@@ -15,6 +16,8 @@ export interface Seen extends ReadLook {
   dead: (DeadTrace | Mention)[]
   /** Its code, where visitors read it. */
   asText: Mention[]
+  /** It is brought by the site's tag, and stands in the markup only once scripts have run. */
+  brought: boolean
   /** Links that were left of it. */
   orphans: { node: Trace['node'] }[]
 }
@@ -22,13 +25,30 @@ export interface Seen extends ReadLook {
 export function seenBy(plan: Plan, read: ReadLook): Seen {
   const { live, dead, orphans } = read.traces
   const mentions = read.traces.mentions(plan.install)
+  const own = live.filter((trace) => trace.id === plan.install)
+  const brought = own.length || plan.retiring ? null : broughtBy(plan, read)
   return {
     ...read,
-    mine: live.filter((trace) => trace.id === plan.install),
+    mine: brought ? [brought] : own,
+    brought: brought !== null,
     dead: [...dead.filter((trace) => trace.id === plan.install), ...mentions.filter(({ where }) => where !== 'text')],
     asText: mentions.filter(({ where }) => where === 'text'),
     orphans: orphans.filter((orphan) => orphan.id === plan.install),
   }
+}
+
+/** The tag of the site, where browsers run it. */
+export const tagOn = (plan: Plan, { traces }: ReadLook): Trace | null =>
+  (plan.tag && traces.live.find(({ method, id }) => method === 'tag' && id === plan.tag)) || null
+
+/** Where the site's tag will put an install of its own: the body for what stands over the page, else its placement's element. */
+function broughtBy(plan: Plan, read: ReadLook): Trace | null {
+  const tag = plan.method === 'tag' && plan.tag !== plan.install ? tagOn(plan, read) : null
+  if (!tag) return null
+  const selector = plan.placement?.selector
+  if (plan.placement && !selector) return null
+  const [node] = selector ? (matchesOf(read.page, selector) ?? []) : read.page.$('body').toArray()
+  return node ? { ...tag, id: plan.install, node } : null
 }
 
 /** The scripts that a copy can be filled by: of the document it stands in. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { methodIds, methods, type MethodId } from '../methods'
+import { methodIds, type MethodId } from '../methods'
+import { asShown } from '../methods/as-shown'
 import { regionIds, type Region } from '../platforms'
 import { catalogue, findingCodes } from './catalogue'
 import { fingerprint } from './fingerprint'
@@ -15,7 +16,7 @@ const snippet = ({
   method = 'inline',
   ...more
 }: { method?: MethodId; origin?: string; publicId?: string; width?: number; height?: number } = {}) =>
-  methods[method].text({
+  asShown(method, {
     origin,
     publicId: id,
     name: 'Harbour news',

@@ -1,2 +1,6 @@
 export { duration } from './duration'
+export { dateFormat, numberFormat } from './formats'
+export { languageTag } from './language-tag'
 export { listed } from './listed'
+export { counted, labels, type LabelId, type LabelLanguage, type Labels } from './labels'
+export { languages, spokenLanguage, usualLanguage, type LanguageTag, type SpokenLanguage } from './languages'

@@ -1,3 +1,4 @@
+import { languageTag } from './language-tag'
 import { describe, expect, it } from 'vitest'
 import { duration, listed } from './index'
 
@@ -21,3 +22,15 @@ describe('listed', () => {
     expect(listed(['a', 'b', 'c'], 'and')).toBe('a, b and c')
   })
 })
+
+// BCP 47 (RFC 5646, section 2.1.1: case carries no meaning; sections 4.5 and Appendix A: canonical forms and examples).
+it.each([
+  ['mn-cYRL-mn', 'mn-Cyrl-MN'],
+  ['en_GB', 'en-GB'],
+  [' de-at ', 'de-AT'],
+  ['iw', 'he'],
+  ['', null],
+  [null, null],
+  ['no language', null],
+  ['a-DE', null],
+])('%j as a language tag is %j', (text, tag) => expect(languageTag(text)).toBe(tag))

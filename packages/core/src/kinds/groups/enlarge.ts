@@ -1,4 +1,6 @@
 import type { Picture } from '../../items'
+import type { Rendered } from '../kind'
+import type { LabelPart } from '../setting'
 
 /** What of an item is shown when it is enlarged. */
 export interface Enlarged {
@@ -14,13 +16,13 @@ export interface Enlarged {
 
 /** Words of the dialog, as settings. */
 export const enlargeWords = {
-  open: { label: 'Enlarge, said aloud', byDefault: 'Enlarge' },
-  close: { label: 'Button to close', byDefault: 'Close' },
-  before: { label: 'Button to the one before', byDefault: 'One back' },
-  after: { label: 'Button to the next', byDefault: 'One on' },
-  original: { label: 'Link to the original', byDefault: 'See the original' },
-  counter: { label: 'Which of how many', byDefault: '{n} of {all}' },
-}
+  open: { label: 'Enlarge, said aloud', says: 'enlarge', names: true },
+  close: { label: 'Button to close', says: 'close', names: true },
+  before: { label: 'Button to the one before', says: 'oneBack', names: true },
+  after: { label: 'Button to the next', says: 'oneOn', names: true },
+  original: { label: 'Link to the original', says: 'original' },
+  counter: { label: 'Which of how many', says: 'position' },
+} as const satisfies Record<string, LabelPart>
 export type EnlargeWords = Record<keyof typeof enlargeWords, string>
 
 /** The largest of our copies of a picture; where there is none yet, the picture it came from. */
@@ -36,14 +38,22 @@ export const enlargeData = (items: readonly Enlarged[], words: EnlargeWords) => 
   },
 })
 
+/** Origins of what plays in frames when a visitor asks for it, each once. */
+export function playersOf({ data, more = [] }: Pick<Rendered, 'data' | 'more'>): string[] {
+  const first = (data.enlarge as { items?: readonly Enlarged[] } | undefined)?.items ?? []
+  const later = more.flatMap((part) => (part.data.items as readonly Enlarged[] | undefined) ?? [])
+  const addresses = [...first, ...later].flatMap(({ player }) => player?.src ?? [])
+  return [...new Set(addresses.filter((one) => URL.canParse(one)).map((one) => new URL(one).origin))]
+}
+
 /** The dialog, within the widget's own root; it covers the page, or the frame that the widget stands in. */
 export const enlargeCss =
   '.en{position:fixed;inset:0;box-sizing:border-box;width:100vw;height:100vh;height:100dvh;max-width:none;max-height:none;margin:0;padding:0;border:0;background:#14181bf2;color:#fff;font:16px/1.45 system-ui,sans-serif;overscroll-behavior:contain}' +
   '.en::backdrop{background:none}' +
   '.en-in{display:grid;grid-template-rows:auto minmax(0,1fr) auto;height:100%;gap:8px;padding:max(10px,env(safe-area-inset-top)) max(10px,env(safe-area-inset-right)) max(10px,env(safe-area-inset-bottom)) max(10px,env(safe-area-inset-left));box-sizing:border-box}' +
   '.en-top{display:flex;align-items:center;justify-content:space-between}' +
-  '.en-st{position:relative;display:grid;place-items:center;min-height:0;min-width:0;overflow:hidden;touch-action:pan-y pinch-zoom}' +
-  '.en-st img{max-width:100%;max-height:100%;object-fit:contain;display:block}' +
+  '.en-st{position:relative;display:grid;grid-template:minmax(0,1fr)/minmax(0,1fr);place-items:center;min-height:0;min-width:0;overflow:hidden;touch-action:pan-y pinch-zoom}' +
+  '.en-st img{width:auto;height:auto;max-width:100%;max-height:100%;object-fit:contain;display:block}' +
   '.en-st iframe{width:min(100%,calc((100dvh - 200px)*16/9));aspect-ratio:16/9;border:0;background:#000}' +
   '.en button{min-width:44px;min-height:44px;padding:0 10px;border:1px solid #fff8;border-radius:6px;background:#14181bcc;color:#fff;font:inherit;font-size:20px;line-height:1;cursor:pointer}' +
   '.en button:hover{border-color:#fff}' +

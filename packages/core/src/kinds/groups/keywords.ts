@@ -21,12 +21,15 @@ export const keywordsGroup = {
     }),
     exclude: wordList('nothing', { label: 'Keywords to exclude', paragraph: 'shows', before: ', leaving out ' }),
   },
-  /** What is left out by words comes before; keywords to include and the most of them stand in either order. */
-  last({ count, include, among }: Keywords, before: Rule[]): Rule[] {
-    const cap: Rule = { kind: 'cap', most: count }
-    if (!include.length) return [...before, cap]
+  /**
+   * What is left out by words comes before; keywords to include and the most of them stand in either order.
+   * @param mosts of each source, which stand beside the most of all
+   */
+  last({ count, include, among }: Keywords, before: Rule[], mosts: Rule[] = []): Rule[] {
+    const caps: Rule[] = [...mosts, { kind: 'cap', most: count }]
+    if (!include.length) return [...before, ...caps]
     const narrow: Rule = { kind: 'include', words: include }
-    return among === 'first' ? [...before, cap, narrow] : [...before, narrow, cap]
+    return among === 'first' ? [...before, ...caps, narrow] : [...before, narrow, ...caps]
   },
   excluding: ({ exclude }: Keywords): Rule[] => (exclude.length ? [{ kind: 'exclude', words: exclude }] : []),
   loosened: { include: { include: [] }, exclude: { exclude: [] } },

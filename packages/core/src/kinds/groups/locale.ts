@@ -1,23 +1,18 @@
+import { languages, type LanguageTag } from '../../words'
 import { choice } from '../setting'
 
-export const locales = {
-  'en-GB': 'English (UK)',
-  'en-US': 'English (US)',
-  'de-DE': 'German',
-  'fr-FR': 'French',
-  'es-ES': 'Spanish',
-  'it-IT': 'Italian',
-  'nl-NL': 'Dutch',
-  'da-DK': 'Danish',
-  'nb-NO': 'Norwegian',
-  'sv-SE': 'Swedish',
-  'fo-FO': 'Faroese',
-  'is-IS': 'Icelandic',
-  'pl-PL': 'Polish',
-  'pt-PT': 'Portuguese',
-} as const
+const names = Object.fromEntries(Object.entries(languages).map(([tag, { name }]) => [tag, name])) as Record<
+  LanguageTag,
+  string
+>
 
-/** The language in which dates and numbers are written. */
-export const localeGroup = (label: string) => ({
-  shape: { locale: choice(locales, 'en-GB', { label, paragraph: 'words', before: '; in ' }) },
-})
+/** The language of labels, dates and numbers. `page` is never seen by a kind: what it renders is spoken already (spoken.ts). */
+export const localeGroup = {
+  shape: {
+    locale: choice({ page: 'the language of the page', ...names }, 'page', {
+      label: 'Language',
+      paragraph: 'words',
+      before: '; in ',
+    }),
+  },
+}

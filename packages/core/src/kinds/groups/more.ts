@@ -1,6 +1,7 @@
 import { escapeText } from '../../markup'
 import type { Part } from '../kind'
 import { choice } from '../setting'
+import { buttonCss, buttonHoverCss } from './look/css'
 
 interface MoreSettings {
   more: 'no' | '6' | '12' | '24'
@@ -45,10 +46,11 @@ export const moreGroup = {
     })
   },
   /** Nothing without the script, which is what the button works by. */
-  button: (words: string) => `<p class="lm" hidden><button type="button">${escapeText(words)}</button></p>`,
+  button: (words: string) =>
+    `<p class="lm" hidden><button type="button" part="button">${escapeText(words)}</button></p>`,
   /** Px of the button and the space above it. */
   height: 56,
   css: (radius: number) =>
     `.lm{margin:16px 0 0;min-height:40px;visibility:hidden;text-align:center}.lm[hidden]{display:block}.lm.on{visibility:visible}.lm.out{display:none}` +
-    `.lm button{min-height:40px;padding:0 18px;border:1px solid currentColor;border-radius:${radius}px;background:none;color:inherit;font:inherit;cursor:pointer}.lm button:hover{border-color:var(--a);color:var(--a)}`,
+    `.lm button{min-height:40px;padding:0 18px;${buttonCss(radius)}}.lm button:hover{${buttonHoverCss}}`,
 }

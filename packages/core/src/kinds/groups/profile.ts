@@ -1,8 +1,11 @@
 import type { Picture } from '../../items'
 import { address, escapeAttribute, escapeText } from '../../markup'
+import { counted } from '../../words'
 import type { RenderContext } from '../kind'
 import { pictureHtml } from '../picture-html'
-import { choice, onOff } from '../setting'
+import { buttonCss, buttonHoverCss } from './look/css'
+import { sizedAll, type Sizes } from './look/scales'
+import { choice, onOff, type LabelPart } from '../setting'
 
 interface ProfileSettings {
   header: 'none' | 'line' | 'centred' | 'button'
@@ -13,11 +16,11 @@ interface ProfileSettings {
 
 /** Words beside a profile, as settings. */
 export const profileWords = {
-  follow: { label: 'Button to the profile', byDefault: 'Follow' },
-  posts: { label: 'How many posts', byDefault: '{n} posts' },
-  followers: { label: 'How many followers', byDefault: '{n} followers' },
-  following: { label: 'How many it follows', byDefault: 'follows {n}' },
-}
+  follow: { label: 'Button to the profile', says: 'follow', names: true },
+  posts: { label: 'How many posts', says: 'posts' },
+  followers: { label: 'How many followers', says: 'followers' },
+  following: { label: 'How many it follows', says: 'following' },
+} as const satisfies Record<string, LabelPart>
 export type ProfileWords = Record<keyof typeof profileWords, string>
 
 export interface ShownProfile {
@@ -30,7 +33,8 @@ export interface ShownProfile {
 }
 
 /** Px that css sets and heights are counted with. */
-export const PROFILE = { picture: 56, name: 17, line: 1.35, small: 13.5, below: 16, button: 40 }
+export const PROFILE = { picture: 56, below: 16, button: 40 }
+const SIZES = { name: { of: 'text', size: 17, line: 1.35 }, small: { of: 'small', size: 13.5, line: 1.35 } } as const
 
 /** Who a source is of, as a header above its items. */
 export const profileGroup = {
@@ -68,13 +72,12 @@ export const profileGroup = {
     const source = sourceIds.map((id) => sources[id]).find((one) => one?.profile)
     if (!source?.profile) return null
     const { handle, bio, counts } = source.profile
-    const number = new Intl.NumberFormat(locale)
     const said = (['posts', 'followers', 'following'] as const).flatMap((what) =>
-      counts[what] === null ? [] : [words[what].replaceAll('{n}', number.format(counts[what]))],
+      counts[what] === null || !words[what] ? [] : [counted(words[what], counts[what], locale)],
     )
     return {
       name: source.title,
-      handle: `@${handle}`,
+      handle: handle && `@${handle}`,
       bio: headerBio ? bio : '',
       counts: headerCounts ? said : [],
       link: source.link,
@@ -88,20 +91,27 @@ export const profileGroup = {
   ): string {
     const href = address(link)
     const button = href
-      ? `<a class="fo" href="${href}" target="_blank" rel="noopener" aria-label="${escapeAttribute(`${words.follow}: ${name}`)}">${escapeText(words.follow)}</a>`
+      ? `<a class="fo" part="button" href="${href}" target="_blank" rel="noopener" aria-label="${escapeAttribute(`${words.follow}: ${name}`)}">${escapeText(words.follow)}</a>`
       : ''
     if (header === 'button') return `<p class="ph b">${button}</p>`
-    const face = picture ? pictureHtml({ ...picture, alt: '' }, { className: 'pf', width: PROFILE.picture }) : ''
+    const face = picture
+      ? pictureHtml({ ...picture, alt: '' }, { className: 'pf', part: 'face', width: PROFILE.picture })
+      : ''
     const lines = [
-      `<p class="pn"><b>${escapeText(name)}</b> <span>${escapeText(handle)}</span></p>`,
-      bio && `<p class="pb" dir="auto">${escapeText(bio)}</p>`,
-      counts.length ? `<p class="pc">${counts.map(escapeText).join(' · ')}</p>` : '',
+      `<p class="pn" part="name"><b>${escapeText(name)}</b>${handle ? ` <span>${escapeText(handle)}</span>` : ''}</p>`,
+      bio && `<p class="pb" part="text" dir="auto">${escapeText(bio)}</p>`,
+      counts.length ? `<p class="pc" part="counts">${counts.map(escapeText).join(' · ')}</p>` : '',
     ]
-    return `<div class="ph ${header === 'centred' ? 'c0' : 'l0'}">${face}<div class="pt">${lines.filter(Boolean).join('')}</div>${button}</div>`
+    return `<div part="profile" class="ph ${header === 'centred' ? 'c0' : 'l0'}">${face}<div class="pt">${lines.filter(Boolean).join('')}</div>${button}</div>`
   },
-  css: (radius: number) =>
-    `.ph{display:flex;flex-wrap:wrap;align-items:center;gap:10px 14px;margin:0 0 ${PROFILE.below}px}.ph p{margin:0}.pt{flex:1 1 160px;min-width:0;overflow-wrap:anywhere}.ph.c0{flex-direction:column;text-align:center}.ph.c0 .pt{flex:none;max-width:100%}.ph.b{justify-content:center}` +
-    `.pf{width:${PROFILE.picture}px;height:${PROFILE.picture}px;border-radius:50%;object-fit:cover;display:block}` +
-    `.pn{font-size:${PROFILE.name}px;line-height:${PROFILE.line}}.pn span,.pb,.pc{font-size:${PROFILE.small}px;line-height:${PROFILE.line}}.pn span,.pc{opacity:.8}` +
-    `.fo{box-sizing:border-box;min-height:${PROFILE.button}px;padding:8px 18px;border:1px solid currentColor;border-radius:${radius}px;color:inherit;text-decoration:none;font-size:15px;line-height:22px}.fo:hover{border-color:var(--a);color:var(--a)}.fo:focus-visible{outline:2px solid var(--a);outline-offset:2px}`,
+  sizes: (s: Sizes) => sizedAll(SIZES, s),
+  css(s: Sizes & { radius: number }): string {
+    const { name, small } = sizedAll(SIZES, s)
+    return (
+      `.ph{display:flex;flex-wrap:wrap;align-items:center;gap:10px 14px;margin:0 0 ${PROFILE.below}px}.ph p{margin:0}.pt{flex:1 1 160px;min-width:0;overflow-wrap:anywhere}.ph.c0{flex-direction:column;text-align:center}.ph.c0 .pt{flex:none;max-width:100%}.ph.b{justify-content:center}` +
+      `.pf{width:${PROFILE.picture}px;height:${PROFILE.picture}px;border-radius:50%;object-fit:cover;display:block}` +
+      `.pn{font-size:${name.size}px;line-height:${name.line}}.pn span,.pb,.pc{font-size:${small.size}px;line-height:${small.line}}.pn span,.pc{opacity:.8}` +
+      `.fo{box-sizing:border-box;min-height:${PROFILE.button}px;padding:8px 18px;${buttonCss(s.radius)};text-decoration:none;font-size:15px;line-height:22px}.fo:hover{${buttonHoverCss}}.fo:focus-visible{outline:2px solid var(--accent);outline-offset:2px}`
+    )
+  },
 }

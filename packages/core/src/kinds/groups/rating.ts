@@ -32,7 +32,7 @@ export const ratingGroup = {
    * @param words said in their place: "4.5 of 5 stars"
    */
   stars: (rating: number, words: string) =>
-    `<span class="s r${Math.max(1, Math.min(10, Math.round(rating * 2)))}" role="img" aria-label="${escapeAttribute(words)}"></span>`,
+    `<span part="stars" class="s r${Math.max(1, Math.min(10, Math.round(rating * 2)))}" role="img" aria-label="${escapeAttribute(words)}"></span>`,
 
   /** "4.5 of 5 stars" from "{n} of 5 stars". */
   starsWords: (pattern: string, rating: number, locale: string) =>
@@ -41,6 +41,6 @@ export const ratingGroup = {
   /** A width of px a star; drawn from text so that no picture has to be loaded. */
   css: (size: number, colour: string) =>
     `.s{position:relative;display:inline-block;font-size:${size}px;line-height:1;letter-spacing:.08em;white-space:nowrap;font-family:sans-serif}` +
-    `.s::before{content:"★★★★★";opacity:.25}.s::after{content:"★★★★★";position:absolute;left:0;top:0;overflow:hidden;color:${colour}}` +
+    `.s::before{content:"★★★★★";opacity:.25}.s::after{content:"★★★★★";position:absolute;inset-inline-start:0;top:0;overflow:hidden;color:${colour}}` +
     halves.map((n) => `.r${n}::after{width:${n * 10}%}`).join(''),
 }

@@ -2,6 +2,7 @@ import type { Order, Rule, RuleKind } from '../../sieve'
 import { choice, onOff, wordList } from '../setting'
 import { handPickedGroup } from './hand-picked'
 import { keywordsGroup } from './keywords'
+import { mostsGroup } from './mosts'
 
 interface ReviewSieveSettings {
   count: number
@@ -18,6 +19,7 @@ interface ReviewSieveSettings {
   notOlder: 'any' | '180' | '365' | '730'
   first: string[]
   hidden: string[]
+  mosts: { id: string; most: number }[]
   order: Extract<Order, 'newest' | 'oldest' | 'best' | 'longest' | 'shuffled'>
 }
 
@@ -77,29 +79,35 @@ export const reviewSieveGroup = {
       { label: 'Order', paragraph: 'shows', before: ', ' },
     ),
     ...handPicked.shape,
+    ...mostsGroup.shape,
   },
   rules: (s: ReviewSieveSettings): Rule[] =>
-    keywordsGroup.last(s, [
-      { kind: 'unique' },
-      ...handPicked.hiding(s),
-      ...(s.stars === '1'
-        ? []
-        : [{ kind: 'rating-from', stars: Number(s.stars), unrated: s.unrated ? 'kept' : 'out' } as const]),
-      ...(s.onlyWithText ? [{ kind: 'with-text' } as const] : []),
-      ...(s.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
-      ...keywordsGroup.excluding(s),
-      ...(s.authorsOut.length ? [{ kind: 'authors-out', names: s.authorsOut } as const] : []),
-      ...(s.languages.length ? [{ kind: 'language', languages: s.languages } as const] : []),
-      ...(s.labelled.length ? [{ kind: 'labels', labels: s.labelled } as const] : []),
-      ...(s.notOlder === 'any' ? [] : [{ kind: 'not-older', days: Number(s.notOlder) } as const]),
-      ...handPicked.ordering(s),
-    ]),
+    keywordsGroup.last(
+      s,
+      [
+        { kind: 'unique' },
+        ...handPicked.hiding(s),
+        ...(s.stars === '1'
+          ? []
+          : [{ kind: 'rating-from', stars: Number(s.stars), unrated: s.unrated ? 'kept' : 'out' } as const]),
+        ...(s.onlyWithText ? [{ kind: 'with-text' } as const] : []),
+        ...(s.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
+        ...keywordsGroup.excluding(s),
+        ...(s.authorsOut.length ? [{ kind: 'authors-out', names: s.authorsOut } as const] : []),
+        ...(s.languages.length ? [{ kind: 'language', languages: s.languages } as const] : []),
+        ...(s.labelled.length ? [{ kind: 'labels', labels: s.labelled } as const] : []),
+        ...(s.notOlder === 'any' ? [] : [{ kind: 'not-older', days: Number(s.notOlder) } as const]),
+        ...handPicked.ordering(s),
+      ],
+      mostsGroup.rules(s),
+    ),
   order: (s: ReviewSieveSettings): Order => s.order,
   loosened: ({ kind }: Rule): Record<string, unknown> | null => loosened[kind] ?? null,
 }
 
 const loosened: Partial<Record<RuleKind, Partial<ReviewSieveSettings>>> = {
   ...keywordsGroup.loosened,
+  ...mostsGroup.loosened,
   hidden: { hidden: [] },
   'rating-from': { stars: '1' },
   'with-text': { onlyWithText: false },

@@ -2,6 +2,7 @@ import type { Order, Rule, RuleKind } from '../../sieve'
 import { choice, onOff } from '../setting'
 import { handPickedGroup } from './hand-picked'
 import { keywordsGroup } from './keywords'
+import { mostsGroup } from './mosts'
 
 interface SieveSettings {
   count: number
@@ -12,6 +13,7 @@ interface SieveSettings {
   first: string[]
   hidden: string[]
   order: Order
+  mosts: { id: string; most: number }[]
 }
 
 const handPicked = handPickedGroup('item')
@@ -31,20 +33,28 @@ export const sieveGroup = {
       before: ', ',
     }),
     ...handPicked.shape,
+    ...mostsGroup.shape,
   },
   rules: (s: SieveSettings): Rule[] =>
-    keywordsGroup.last(s, [
-      { kind: 'unique' },
-      ...handPicked.hiding(s),
-      ...(s.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
-      ...keywordsGroup.excluding(s),
-      ...handPicked.ordering(s),
-    ]),
+    keywordsGroup.last(
+      s,
+      [
+        { kind: 'unique' },
+        ...handPicked.hiding(s),
+        ...(s.onlyWithPicture ? [{ kind: 'with-picture' } as const] : []),
+        ...keywordsGroup.excluding(s),
+        ...handPicked.ordering(s),
+      ],
+      mostsGroup.rules(s),
+    ),
   order: (s: SieveSettings): Order => s.order,
   loosened: ({ kind }: Rule): Record<string, unknown> | null =>
     (
-      ({ ...keywordsGroup.loosened, 'with-picture': { onlyWithPicture: false }, hidden: { hidden: [] } }) as Partial<
-        Record<RuleKind, Partial<SieveSettings>>
-      >
+      ({
+        ...keywordsGroup.loosened,
+        ...mostsGroup.loosened,
+        'with-picture': { onlyWithPicture: false },
+        hidden: { hidden: [] },
+      }) as Partial<Record<RuleKind, Partial<SieveSettings>>>
     )[kind] ?? null,
 }

@@ -5,7 +5,7 @@ import { articleItem } from '../../items'
 import { briefOf, briefText, settingsOf } from '../brief'
 import { difference } from '../difference'
 import { fitVerdict, rowsHint } from '../fit-words'
-import { renderWidget } from '../render-widget'
+import { drawnHeight, renderWidget } from '../render-widget'
 import { headlines } from './index'
 import { HeadlinesSettings } from './settings'
 import { excerptOf } from '../excerpt'
@@ -45,7 +45,7 @@ describe('settings', () => {
       layout: 'list',
       target: 'same',
       title: 'source',
-      locale: 'en-GB',
+      locale: 'page',
     }))
 
   it.each([
@@ -92,10 +92,10 @@ describe('brief', () => {
     expect(briefText(briefOf(headlines, settings, names))).toBe(
       [
         'Up to 6 headlines from Skerrow Post: Harbour, with or without a picture, mentioning ferry or pier (the first 6 that do), leaving out nothing, newest first.',
-        'In a grid of 3 columns, as many as fit on a tablet and as many as fit on a phone, all rows, 16 px apart; picture at the left, excerpt of 100 letters; author off, date shown.',
-        "In the site's own font, accent #17665A, text the site's own, on no background, corners 4 px.",
+        'In a grid of 3 columns, as many as fit on a tablet and as many as fit on a phone, all rows, 16 px apart, set at the start; picture at the left, excerpt of 100 letters; author off, date shown.',
+        "In the site's own font, in colours of its own: text the site's own, on no background, accent the site's own, links under the pointer the accent, buttons the site's own; border 0 px, corners 4 px, no shadow, padded where it has an edge; headings as usual, text as usual, small print as usual; own CSS: none.",
         'It opens the original in a new tab.',
-        'Headed by own words, “From the harbour”, with no description; in English (UK), dates like 3 Nov 2026.',
+        'Headed by own words, “From the harbour”, with no description; in the language of the page, dates like 3 Nov 2026.',
       ].join('\n'),
     )
   })
@@ -207,7 +207,7 @@ describe('fit in words', () => {
 
 describe('reserved height', () => {
   const height = (settings: Partial<HeadlinesSettings>, width: number) =>
-    headlines.box!.height(run(settings).view, width)
+    drawnHeight(headlines, run(settings).view, width)
   it('grows with items, excerpts and a narrower place', () => {
     expect(height({ count: 6 }, 300)).toBeGreaterThan(height({ count: 3 }, 300))
     expect(height({ excerpt: 400 }, 300)).toBeGreaterThan(height({ excerpt: 0 }, 300))
@@ -217,5 +217,29 @@ describe('reserved height', () => {
     expect(height({ layout: 'grid', columns: 3, count: 6, picture: 'none' }, 900)).toBeLessThan(
       height({ layout: 'list', count: 6, picture: 'none' }, 900),
     ))
-  it('is small for nothing', () => expect(headlines.box!.height(run({ title: 'none' }, []).view, 300)).toBe(0))
+  it('is small for nothing', () => expect(drawnHeight(headlines, run({ title: 'none' }, []).view, 300)).toBe(0))
+})
+
+describe('several sources', () => {
+  const other = '22222222-2222-4222-8222-222222222222'
+  const mixed = [...items, articleItem(`${other}:a`, { title: 'Quiet', publishedAt: '2026-11-01T09:00:00.000Z' })]
+  it('a loud one does not crowd out the rest', () => {
+    const { shown } = run({ sources: [source, other], count: 3, mosts: [{ id: source, most: 2 }] }, mixed)
+    expect(shown.items.map(({ title }) => title)).toEqual(['Headline 0', 'Headline 1', 'Quiet'])
+  })
+  it('each headline names its own, where that is wanted', () => {
+    expect(run({ from: true }).rendered.html).toContain('Skerrow Post: Harbour ·')
+    expect(run({}).rendered.html).not.toContain('Skerrow Post: Harbour ·')
+  })
+  it('the brief says how many of which, and nothing of one source alone', () => {
+    const said = (settings: object) =>
+      briefText(
+        briefOf(headlines, HeadlinesSettings.parse(settings), {
+          sourceNames: { [source]: 'Post', [other]: 'Almanac' },
+        }),
+      )
+    expect(said({ sources: [source, other], mosts: [{ id: other, most: 3 }] })).toContain('at most 3 from Almanac')
+    expect(said({ sources: [source, other] })).toContain('as many from each as there are')
+    expect(said({ sources: [source] })).not.toContain('from each')
+  })
 })

@@ -1,6 +1,7 @@
 import { load } from 'cheerio'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { drawn } from '../render-widget'
 import { articleItem, type Item } from '../../items'
 import { headlines } from './index'
 import { HeadlinesSettings } from './settings'
@@ -15,7 +16,7 @@ const item = articleItem('a:1', {
 })
 const bare = articleItem('a:2', { title: 'No link, no picture' })
 const render = (settings: Partial<HeadlinesSettings> = {}, items: Item[] = [item, bare]) =>
-  headlines.render({
+  drawn(headlines, {
     settings: HeadlinesSettings.parse({ title: 'own', titleText: 'From the harbour', author: true, ...settings }),
     items,
     context: { widgetName: 'Harbour news', sources: {}, facts: {} },
@@ -31,8 +32,9 @@ describe('headlines as HTML', () => {
     expect($('li h3').first().text()).toBe('Second ramp')
   })
   it('links to the original in the same tab, out of any frame, or in a new one', () => {
-    expect(dom()('h3 a').attr()).toEqual({ href: 'https://post.example/1', target: '_top' })
+    expect(dom()('h3 a').attr()).toEqual({ part: 'link', href: 'https://post.example/1', target: '_top' })
     expect(dom({ target: 'new' })('h3 a').attr()).toEqual({
+      part: 'link',
       href: 'https://post.example/1',
       target: '_blank',
       rel: 'noopener',
@@ -101,18 +103,24 @@ describe('headlines as CSS', () => {
       '@container (width>=316px){.l{--n:2}}',
     ))
   it('takes the colours that are set, and else the page’s own', () => {
-    expect(render().css).not.toMatch(/[^-]color:#/)
-    expect(render({ text: '#102030', background: '#ffffff' }).css).toMatch(/color:#102030;background:#ffffff/)
+    expect(render().css).not.toMatch(/\.w\{[^}]*[;{]color:/)
+    expect(render({ text: '#102030', background: '#ffffff' }).css).toMatch(
+      /--text:#102030;--background:#ffffff;.*color:var\(--text\);background:var\(--background\)/,
+    )
   })
   it('drops what is no colour, so that nothing else gets in', () => {
     const evil = { accent: 'red;}body{display:none', text: 'url(x)', background: '#fff}*{' }
     const settings = { ...HeadlinesSettings.parse({}), ...evil }
-    const { css } = headlines.render({ settings, items: [], context: { widgetName: '', sources: {}, facts: {} } })
+    const { css } = drawn(headlines, { settings, items: [], context: { widgetName: '', sources: {}, facts: {} } })
     expect(css).not.toMatch(/display:none|url\(x\)|#fff\}/)
   })
   it('names the shipped font and asks for its file', () => {
     const { font, css } = render({ font: 'mono' })
-    expect(font).toEqual({ family: 'Pebblestrand Mono', file: 'jetbrains-mono.woff2', generic: 'monospace' })
-    expect(css).toContain('font-family:"Pebblestrand Mono",monospace')
+    expect(font).toMatchObject({
+      family: 'Pebblestrand JetBrains Mono',
+      file: 'jetbrains-mono-latin-wght-normal.woff2',
+      generic: 'monospace',
+    })
+    expect(css).toContain('font-family:"Pebblestrand JetBrains Mono",monospace')
   })
 })

@@ -1,5 +1,6 @@
-import { arrangementGroup, lookGroup, sieveGroup } from '../groups'
+import { arrangementGroup, datesGroup, lookGroup, sieveGroup } from '../groups'
 import type { Kind } from '../kind'
+import { sinceThemesAndLanguages } from '../of-before'
 import { box } from './box'
 import { headlinesCss } from './css'
 import { headlinesHtml } from './html'
@@ -11,8 +12,8 @@ export const headlines: Kind<HeadlinesSettings> = {
   id: 'headlines',
   name: 'Headlines',
   purpose: 'The newest entries of a news feed or blog, as a list, a grid or a row to move along.',
-  version: 1,
-  upgrade: {},
+  version: 2,
+  upgrade: { 1: sinceThemesAndLanguages },
   settings: HeadlinesSettings,
   starters: headlinesStarters,
   sample,
@@ -20,7 +21,7 @@ export const headlines: Kind<HeadlinesSettings> = {
     html: headlinesHtml(view),
     css: headlinesCss(view.settings),
     font: lookGroup.font(view.settings),
-    behaviours: arrangementGroup.behaviours(view.settings),
+    behaviours: [...arrangementGroup.behaviours(view.settings), ...datesGroup.behaviours(view.settings)],
     data: arrangementGroup.data(view.settings),
   }),
   content: {
@@ -33,5 +34,6 @@ export const headlines: Kind<HeadlinesSettings> = {
     loosened: sieveGroup.loosened,
   },
   box,
-  colours: lookGroup.colours,
+  parts: ['heading', 'description', 'list', 'item', 'picture', 'title', 'text', 'meta', 'date', 'link', 'button'],
+  pairs: lookGroup.pairs,
 }

@@ -10,10 +10,10 @@ import {
   movingWords,
   sourcesGroup,
 } from '../groups'
-import { choice, number, onOff, texts } from '../setting'
+import { choice, number, onOff, labelTexts } from '../setting'
 
 export const amount = amountGroup({ max: 20, byDefault: 5 })
-export const sources = sourcesGroup('headlines', 10)
+export const sources = sourcesGroup('headlines', 40)
 
 /** What of a headline is shown. */
 const cell = {
@@ -28,6 +28,12 @@ const cell = {
   ),
   author: onOff({ on: 'shown', off: 'off' }, false, { label: 'Author', paragraph: 'layout', before: '; author ' }),
   date: onOff({ on: 'shown', off: 'off' }, true, { label: 'Date', paragraph: 'layout', before: ', date ' }),
+  from: onOff({ on: 'named', off: 'not named' }, false, {
+    label: 'Which source it is from',
+    paragraph: 'layout',
+    before: ', its source ',
+    when: (s) => s.from === true || (s.sources as string[]).length > 1,
+  }),
 }
 
 /** Settings of the kind headlines. The order here is the order of the brief. */
@@ -37,11 +43,11 @@ export const HeadlinesSettings = z.strictObject({
   ...sieveGroup.shape,
   ...arrangementGroup.shape(['list', 'grid', 'large-first', 'carousel'], 'list'),
   ...cell,
-  ...lookGroup.shape,
+  ...lookGroup.shape(lookGroup.buttons),
   ...clickGroup.shape,
   ...headingGroup.shape,
   ...datesGroup.shape,
-  labels: texts(
+  labels: labelTexts(
     movingWords,
     { most: 60, saidBy: 'next' },
     {

@@ -18,4 +18,23 @@ export const headlinesStarters: Starter<HeadlinesSettings>[] = [
     name: 'Three across',
     settings: { count: 3, layout: 'grid', columns: 3, picture: 'top', excerpt: 120, gap: 24 },
   },
+  {
+    id: 'lead-story',
+    name: 'One large, four small',
+    settings: { count: 5, layout: 'large-first', columns: 4, picture: 'top', excerpt: 80, gap: 20 },
+  },
+  {
+    id: 'framed-note',
+    name: 'Framed, with how long ago',
+    settings: {
+      count: 3,
+      layout: 'list',
+      picture: 'none',
+      excerpt: 60,
+      gap: 12,
+      borderWidth: 1,
+      radius: 8,
+      dateStyle: 'ago',
+    },
+  },
 ]

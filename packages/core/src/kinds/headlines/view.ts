@@ -1,15 +1,16 @@
-import { readingOf, type Item, type Picture } from '../../items'
+import { readingOf, sourceOf, type Item, type Picture } from '../../items'
 import { datesGroup, headingGroup } from '../groups'
 import { excerptOf } from '../excerpt'
-import type { View } from '../kind'
+import type { RenderContext, View } from '../kind'
 import { sources, type HeadlinesSettings } from './settings'
 
 export interface Headline {
   title: string
   link: string | null
   excerpt: string
-  /** Author and date as shown, each '' where it is left out. */
+  /** Author, source and date as shown, each '' where it is left out. */
   author: string
+  source: string
   date: string
   /** Machine-readable date for `<time datetime>`. */
   iso: string | null
@@ -20,17 +21,23 @@ export interface Headline {
 export const headlinesOf = ({ settings, items, context }: View<HeadlinesSettings>) => ({
   heading: headingGroup.heading(settings, sources.sourceIds(settings), context),
   description: settings.description,
-  items: items.map((item) => headline(item, settings)),
+  link: headingGroup.link(sources.sourceIds(settings), context),
+  items: items.map((item) => headline(item, settings, context)),
 })
 
-function headline({ author, publishedAt, link, body }: Item, settings: HeadlinesSettings): Headline {
+function headline(
+  { id, author, publishedAt, link, body }: Item,
+  settings: HeadlinesSettings,
+  context: RenderContext,
+): Headline {
   const picture = readingOf(body).picture(body)
   return {
     title: body.title,
     link,
     excerpt: excerptOf(body.text, settings.excerpt),
     author: settings.author ? (author ?? '') : '',
-    date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt) : '',
+    source: settings.from ? (context.sources[sourceOf(id)]?.title ?? '') : '',
+    date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt, context) : '',
     iso: publishedAt,
     picture: settings.picture === 'none' ? null : picture,
   }

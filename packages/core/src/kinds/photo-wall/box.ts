@@ -1,24 +1,33 @@
-import { lineCount, textHeight, type FitSpec, type Height } from '../../layout'
-import { arrangementGroup, lookGroup, moreGroup, pictureShapeGroup, PROFILE } from '../groups'
+import { textHeight, type FitSpec, type Height } from '../../layout'
+import {
+  arrangementGroup,
+  headingGroup,
+  keptLines,
+  lookGroup,
+  partsHeight,
+  pictureShapeGroup,
+  PROFILE,
+  profileGroup,
+  usualCell,
+} from '../groups'
 import type { Box, View } from '../kind'
 import type { PhotoWallSettings } from './settings'
 import { wallOf, type PhotoWall, type ShownPost } from './view'
 
 /** Px and multiples that css.ts sets; e2e/fit.spec.ts holds the two together. */
-export const SIZES = {
-  heading: { size: 20, line: 1.2, below: 12 },
-  description: { size: 14.5, line: 1.5 },
-  caption: { size: 13.5, line: 18 },
-  counts: { size: 12.5, line: 17 },
+const SIZES = {
+  caption: { of: 'text', size: 13.5, line: 18 },
+  counts: { of: 'small', size: 12.5, line: 17 },
   above: 6,
-}
+} as const
+export const sizesOf = (settings: PhotoWallSettings) => lookGroup.sizedAll(SIZES, settings)
 /** Px: a picture smaller than this shows nothing. */
 const PICTURE_MIN = 84
 const WITH_WORDS_MIN = 120
 
 export const wallFit = (settings: PhotoWallSettings): FitSpec =>
   arrangementGroup.fit(settings, {
-    padding: lookGroup.padding(settings),
+    padding: lookGroup.inset(settings),
     cellMin: settings.caption === 'below' ? WITH_WORDS_MIN : PICTURE_MIN,
     relief: settings.caption === 'below' ? 'leave out the captions' : undefined,
   })
@@ -27,14 +36,18 @@ export const box: Box<PhotoWallSettings> = {
   one: 'a picture',
   fit: wallFit,
   extra: arrangementGroup.extra,
+  relief: ({ caption }) =>
+    caption === 'below' ? { words: 'Leave out the captions', change: { caption: 'none' } } : null,
   height(view: View<PhotoWallSettings>, width: number): number {
     const { settings } = view
     const wall = wallOf(view)
     const spec = wallFit(settings)
-    const shown = wall.posts.slice(0, moreGroup.step(settings))
-    const body = arrangementGroup.height(settings, spec, width, () => postHeights(shown, settings))
-    const button = shown.length < wall.posts.length ? moreGroup.height : 0
-    return Math.ceil(above(wall, settings, width - 2 * spec.padding) + body + button + 2 * spec.padding)
+    const inner = width - 2 * spec.padding
+    const { heading, description, profile } = wall
+    const above =
+      headingGroup.height(settings, heading, description, inner) +
+      (profile ? profileHeight(profile, settings, inner) : 0)
+    return Math.ceil(above + partsHeight(settings, spec, width, postHeights(wall.posts, settings)))
   },
 }
 
@@ -42,43 +55,34 @@ export const box: Box<PhotoWallSettings> = {
 export const postHeights = (posts: readonly ShownPost[], settings: PhotoWallSettings): Height[] =>
   posts.map((post) => ({
     ratio: pictureShapeGroup.heightOf(settings, post.picture),
-    fixed: wordsHeight(captionLines(post, settings), settings.counts && post.counts.length > 0),
+    fixed: wordsHeight(captionLines(post, settings), settings.counts && post.counts.length > 0, settings),
   }))
-
-/** Px: a cell as most are; it decides how many lines a caption is kept, in whatever width it then stands. */
-const usualCell = ({ layout, columns }: PhotoWallSettings) =>
-  layout === 'list' || layout === 'one' ? 480 : Math.max(160, Math.min(480, 900 / columns))
 
 /** Lines that are kept for a caption. */
 export const captionLines = ({ caption }: ShownPost, settings: PhotoWallSettings): number =>
   settings.caption === 'below'
-    ? Math.min(settings.captionLines, lineCount(caption.length, usualCell(settings), SIZES.caption.size))
+    ? keptLines.count(caption, settings.captionLines, usualCell(settings), sizesOf(settings).caption)
     : 0
 
-const wordsHeight = (lines: number, hasCounts: boolean): number =>
-  (lines || hasCounts ? SIZES.above : 0) + lines * SIZES.caption.line + (hasCounts ? SIZES.counts.line : 0)
-
-function above({ heading, description, profile }: PhotoWall, { header }: PhotoWallSettings, inner: number): number {
-  const { heading: h, description: d } = SIZES
-  return (
-    (heading ? textHeight(heading.length, inner, h.size, h.line) + h.below : 0) +
-    (description ? textHeight(description.length, inner, d.size, d.line) + h.below : 0) +
-    (profile ? profileHeight(profile, header, inner) : 0)
-  )
+function wordsHeight(lines: number, hasCounts: boolean, settings: PhotoWallSettings): number {
+  const { above, caption, counts } = sizesOf(settings)
+  return (lines || hasCounts ? above : 0) + lines * caption.line + (hasCounts ? counts.line : 0)
 }
 
 function profileHeight(
   { name, handle, bio, counts, picture }: NonNullable<PhotoWall['profile']>,
-  header: string,
+  settings: PhotoWallSettings,
   inner: number,
 ) {
+  const { header } = settings
+  const { name: nameSize, small } = profileGroup.sizes(settings)
   if (header === 'button') return PROFILE.button + PROFILE.below
   const beside = header === 'line' && inner > 420
   const width = beside ? inner - PROFILE.picture - 130 : inner
   const lines =
-    textHeight(name.length + handle.length + 1, width, PROFILE.name, PROFILE.line) +
-    textHeight(bio.length, width, PROFILE.small, PROFILE.line) +
-    (counts.length ? textHeight(counts.join(' · ').length, width, PROFILE.small, PROFILE.line) : 0)
+    textHeight(name.length + handle.length + 1, width, nameSize.size, nameSize.line) +
+    textHeight(bio.length, width, small.size, small.line) +
+    (counts.length ? textHeight(counts.join(' · ').length, width, small.size, small.line) : 0)
   const face = picture ? PROFILE.picture : 0
   return (beside ? Math.max(face, lines, PROFILE.button) : face + lines + PROFILE.button + 20) + PROFILE.below
 }

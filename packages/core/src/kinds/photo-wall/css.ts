@@ -1,30 +1,38 @@
+import { readableOn } from '../../look'
 import { colour } from '../../markup'
-import { arrangementGroup, enlargeCss, lookGroup, moreGroup, pictureShapeGroup, profileGroup } from '../groups'
+import {
+  arrangementGroup,
+  elsewhereGroup,
+  enlargeCss,
+  headingGroup,
+  keptLines,
+  lookGroup,
+  moreGroup,
+  pictureShapeGroup,
+  profileGroup,
+} from '../groups'
 import { widthAnsweringHost } from '../host-css'
-import { postHeights, SIZES, wallFit } from './box'
+import { postHeights, sizesOf, wallFit } from './box'
 import type { PhotoWallSettings } from './settings'
 import type { ShownPost } from './view'
 
 // Sizes that box.ts counts with.
 export function wallCss(settings: PhotoWallSettings, posts: readonly ShownPost[]): string {
-  const { heading, description, caption, counts } = SIZES
+  const { caption, counts } = sizesOf(settings)
   return (
     widthAnsweringHost +
-    `.w{${lookGroup.css(settings)}}.w p{margin:0}` +
-    `.w .h{margin:0 0 ${heading.below}px;font-size:${heading.size}px;line-height:${heading.line};font-weight:700}` +
-    `.w .e{margin:0 0 ${heading.below}px;font-size:${description.size}px;line-height:${description.line}}` +
-    profileGroup.css(settings.radius) +
+    `${lookGroup.css(settings)}.w p{margin:0}` +
+    headingGroup.css(settings) +
+    elsewhereGroup.css +
+    profileGroup.css(settings) +
     arrangementGroup.css(settings, wallFit(settings), () => postHeights(posts, settings)) +
     `.c{min-width:0}.g{position:relative;display:block;width:100%;padding:0;border:0;background:#8882;color:inherit;font:inherit;text-align:inherit;border-radius:${settings.radius}px;overflow:hidden}` +
-    `button.g,a.g{cursor:pointer}.g:focus-visible{outline:2px solid var(--a);outline-offset:2px}` +
+    `button.g,a.g{cursor:pointer}.g:focus-visible{outline:2px solid var(--accent);outline-offset:2px}` +
     pictureShapeGroup.css(settings, '.p') +
     pictureShapeGroup.largeCss(settings, posts[0]?.picture) +
-    `.w .x{margin-top:${SIZES.above}px;font-size:${caption.size}px;line-height:${caption.line}px;overflow:hidden;overflow-wrap:anywhere;display:-webkit-box;-webkit-box-orient:vertical}` +
-    Array.from(
-      { length: settings.captionLines },
-      (_, i) => `.x${i + 1}{height:${(i + 1) * caption.line}px;-webkit-line-clamp:${i + 1}}`,
-    ).join('') +
-    `.n{font-size:${counts.size}px;line-height:${counts.line}px;opacity:.8;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}.w .n{margin-top:${SIZES.above}px}.w .x + .n{margin-top:0}` +
+    `.w .x{margin-top:${sizesOf(settings).above}px}` +
+    keptLines.css('x', caption, settings.captionLines) +
+    `.n{font-size:${counts.size}px;line-height:${counts.line}px;opacity:.8;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}.w .n{margin-top:${sizesOf(settings).above}px}.w .x + .n{margin-top:0}` +
     `.s{position:absolute;top:6px;inset-inline-end:6px;min-width:22px;padding:0 5px;border-radius:11px;background:#000b;color:#fff;font:600 12px/22px sans-serif;text-align:center}` +
     hoverCss(settings) +
     moreGroup.css(settings.radius) +
@@ -40,11 +48,4 @@ function hoverCss({ hover, hoverColour, hoverOpacity }: PhotoWallSettings): stri
     `.v{position:absolute;inset:0;display:flex;flex-direction:column;justify-content:end;gap:4px;padding:10px 12px;overflow:hidden;background:color-mix(in srgb,${ground} ${hoverOpacity}%,transparent);color:${readableOn(ground)};font-size:13px;line-height:18px;opacity:0;transition:opacity .15s}` +
     `.v span{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:4;overflow:hidden;overflow-wrap:anywhere}.g:focus-visible .v{opacity:1}@media (hover:hover){.g:hover .v{opacity:1}}@media (prefers-reduced-motion:reduce){.v{transition:none}}`
   )
-}
-
-/** Black or white, whichever is the easier to read. */
-function readableOn(hex: string): string {
-  const digits = hex.length === 4 ? [...hex.slice(1)].map((one) => one + one).join('') : hex.slice(1)
-  const [r, g, b] = [0, 2, 4].map((at) => parseInt(digits.slice(at, at + 2), 16))
-  return 0.299 * r! + 0.587 * g! + 0.114 * b! > 150 ? '#111' : '#fff'
 }

@@ -1,6 +1,16 @@
 import { address, escapeAttribute, escapeText } from '../../markup'
-import { arrangementGroup, clickGroup, largest, moreGroup, profileGroup, type Enlarged } from '../groups'
+import {
+  arrangementGroup,
+  clickGroup,
+  elsewhereGroup,
+  headingGroup,
+  largest,
+  moreGroup,
+  profileGroup,
+  type Enlarged,
+} from '../groups'
 import type { View } from '../kind'
+import { outermost } from '../outermost'
 import { pictureHtml } from '../picture-html'
 import { captionLines } from './box'
 import type { PhotoWallSettings } from './settings'
@@ -15,15 +25,15 @@ export function wallHtml(
   wall: PhotoWall,
   shown: readonly ShownPost[],
 ): string {
-  const { heading, description, profile, posts } = wall
-  return (
-    `<section class="w" lang="${escapeAttribute(settings.locale)}" aria-label="${escapeAttribute(context.widgetName)}">` +
-    (heading ? `<h2 class="h">${escapeText(heading)}</h2>` : '') +
-    (description ? `<p class="e">${escapeText(description)}</p>` : '') +
-    (profile ? profileGroup.html(settings.header, profile, settings.labels) : '') +
-    arrangementGroup.html(settings, cells(shown, settings), heading || context.widgetName, settings.labels) +
-    (shown.length < posts.length ? moreGroup.button(settings.labels.more) : '') +
-    `</section>`
+  const { heading, description, link, profile, posts } = wall
+  return outermost(
+    settings,
+    context,
+    headingGroup.html(heading, description) +
+      (profile ? profileGroup.html(settings.header, profile, settings.labels) : '') +
+      arrangementGroup.html(settings, cells(shown, settings), heading || context.widgetName, settings.labels) +
+      (shown.length < posts.length ? moreGroup.button(settings.labels.more) : '') +
+      elsewhereGroup.html(link),
   )
 }
 
@@ -37,18 +47,21 @@ function cell(post: ShownPost, settings: PhotoWallSettings, at: number): string 
   const inner =
     pictureHtml(post.picture, {
       className: 'p',
+      part: 'picture',
       width: alone || isLarge ? WIDTHS.alone : WIDTHS.cell,
       sized: settings.ratio === 'own',
     }) +
     (post.sort
-      ? `<span class="s"><span aria-hidden="true">${post.pictures.length > 1 ? post.pictures.length : '▷'}</span></span>`
+      ? `<span class="s" part="mark"><span aria-hidden="true">${post.pictures.length > 1 ? post.pictures.length : '▷'}</span></span>`
       : '') +
     layer(post, settings)
   const lines = captionLines(post, settings)
   return (
-    `<li class="c">${around(inner, post, settings, at)}` +
-    (lines ? `<p class="x x${lines}" dir="auto">${escapeText(post.caption)}</p>` : '') +
-    (settings.counts && post.counts.length ? `<p class="n">${escapeText(post.counts.join(' · '))}</p>` : '') +
+    `<li class="c" part="item">${around(inner, post, settings, at)}` +
+    (lines ? `<p part="caption" class="x x${lines}" dir="auto">${escapeText(post.caption)}</p>` : '') +
+    (settings.counts && post.counts.length
+      ? `<p class="n" part="counts">${escapeText(post.counts.join(' · '))}</p>`
+      : '') +
     `</li>`
   )
 }
@@ -60,7 +73,7 @@ function layer({ caption, counts }: ShownPost, { hover }: PhotoWallSettings): st
     hover === 'counts' || hover === 'both' ? counts.join(' · ') : '',
   ].filter(Boolean)
   return words.length
-    ? `<span class="v" aria-hidden="true">${words.map((one) => `<span dir="auto">${escapeText(one)}</span>`).join('')}</span>`
+    ? `<span class="v" part="layer" aria-hidden="true">${words.map((one) => `<span dir="auto">${escapeText(one)}</span>`).join('')}</span>`
     : ''
 }
 

@@ -1,7 +1,8 @@
 import type { Rule, RuleKind } from '../../sieve'
-import { arrangementGroup, enlargeData, keywordsGroup, lookGroup, moreGroup } from '../groups'
-import { stepsAfter } from '../groups/arrangement'
+import { over, readableOn } from '../../look'
+import { keywordsGroup, lookGroup, mostsGroup, renderParts, type Pair } from '../groups'
 import type { Kind } from '../kind'
+import { sinceThemesAndLanguages } from '../of-before'
 import { box, postHeights, wallFit } from './box'
 import { wallCss } from './css'
 import { cells, enlargedOf, wallHtml } from './html'
@@ -11,16 +12,33 @@ import { wallOf } from './view'
 
 const loosened: Partial<Record<RuleKind, Partial<PhotoWallSettings>>> = {
   ...keywordsGroup.loosened,
+  ...mostsGroup.loosened,
   labels: { labelled: [] },
   hidden: { hidden: [] },
 }
+
+/** What the layer says, over the lightest and the darkest picture there could be below it. */
+const layerPairs = ({ hover, hoverColour, hoverOpacity }: PhotoWallSettings): Pair[] =>
+  hover === 'none'
+    ? []
+    : [
+        {
+          what: 'Words of the layer',
+          setting: null,
+          colour: readableOn(hoverColour),
+          alpha: 1,
+          grounds: ['#ffffff', '#000000'].map((picture) => over(hoverColour, hoverOpacity / 100, picture)),
+          least: 4.5,
+          theme: 'own',
+        },
+      ]
 
 export const photoWall: Kind<PhotoWallSettings> = {
   id: 'photo-wall',
   name: 'Photo wall',
   purpose: 'Posts of a profile or by a tag: a grid, a wall of bricks or a row of pictures that a press enlarges.',
-  version: 1,
-  upgrade: {},
+  version: 2,
+  upgrade: { 1: sinceThemesAndLanguages },
   settings: PhotoWallSettings,
   starters: [
     { id: 'even-grid', name: 'Even grid', settings: {} },
@@ -40,48 +58,53 @@ export const photoWall: Kind<PhotoWallSettings> = {
   render(view) {
     const { settings } = view
     const wall = wallOf(view)
-    const step = moreGroup.step(settings)
-    const shown = wall.posts.slice(0, step)
-    const enlarges = settings.click === 'enlarge'
-    const parts = moreGroup.parts(wall.posts, step, (some, from, until) => ({
-      html: cells(some, settings, from),
-      css: stepsAfter(settings, wallFit(settings), () => postHeights(until, settings), from),
-      data: enlarges ? { items: some.map(enlargedOf) } : {},
-    }))
-    return {
-      html: wallHtml(view, wall, shown),
-      css: wallCss(settings, shown),
-      font: lookGroup.font(settings),
-      behaviours: [
-        ...arrangementGroup.behaviours(settings),
-        ...(enlarges ? ['enlarge'] : []),
-        ...(parts.length ? ['more'] : []),
-      ],
-      data: {
-        ...arrangementGroup.data(settings),
-        ...(enlarges ? enlargeData(shown.map(enlargedOf), settings.labels) : {}),
-        ...(parts.length ? { parts: parts.length } : {}),
-      },
-      ...(parts.length ? { more: parts } : {}),
-    }
+    return renderParts(view, {
+      all: wall.posts,
+      cells: (some, from) => cells(some, settings, from),
+      heights: (some) => postHeights(some, settings),
+      spec: wallFit(settings),
+      html: (shown) => wallHtml(view, wall, shown),
+      css: (shown) => wallCss(settings, shown),
+      ...(settings.click === 'enlarge' ? { enlarges: { of: enlargedOf, words: settings.labels } } : {}),
+    })
   },
   content: {
     many: 'posts',
     bodies: ['post'],
     sourceIds: sources.sourceIds,
     rules: (s): Rule[] =>
-      keywordsGroup.last(s, [
-        { kind: 'unique' },
-        ...handPicked.hiding(s),
-        ...(s.labelled.length ? [{ kind: 'labels', labels: s.labelled } as const] : []),
-        ...keywordsGroup.excluding(s),
-        ...handPicked.ordering(s),
-      ]),
+      keywordsGroup.last(
+        s,
+        [
+          { kind: 'unique' },
+          ...handPicked.hiding(s),
+          ...(s.labelled.length ? [{ kind: 'labels', labels: s.labelled } as const] : []),
+          ...keywordsGroup.excluding(s),
+          ...handPicked.ordering(s),
+        ],
+        mostsGroup.rules(s),
+      ),
     order: ({ order }) => order,
     pictures: () => ['item'],
     sourcePicture: ({ header }) => header === 'line' || header === 'centred',
     loosened: ({ kind }) => loosened[kind] ?? null,
   },
   box,
-  colours: lookGroup.colours,
+  parts: [
+    'heading',
+    'description',
+    'list',
+    'item',
+    'picture',
+    'caption',
+    'counts',
+    'layer',
+    'mark',
+    'button',
+    'profile',
+    'face',
+    'name',
+    'text',
+  ],
+  pairs: (settings, site) => [...lookGroup.pairs(settings, site), ...layerPairs(settings)],
 }

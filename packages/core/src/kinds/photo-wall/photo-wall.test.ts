@@ -1,5 +1,6 @@
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
+import { drawn } from '../render-widget'
 import { PostBody, type Item } from '../../items'
 import { sift } from '../../sieve'
 import { briefOf, briefText } from '../brief'
@@ -46,7 +47,7 @@ const context = {
 }
 const rendered = (settings: Record<string, unknown> = {}, items = posts) => {
   const whole = PhotoWallSettings.parse({ sources: [source], ...settings })
-  const all = photoWall.render({ settings: whole, items, context })
+  const all = drawn(photoWall, { settings: whole, items, context })
   return { ...all, $: load(all.html) }
 }
 
@@ -79,7 +80,7 @@ describe('a photo wall as HTML', () => {
   })
   it('counts are said where the service tells them, by the language of the widget', () => {
     const { $ } = rendered({ counts: true, locale: 'de-DE' })
-    expect($('.n').first().text()).toBe('1.200 likes · 3 comments')
+    expect($('.n').first().text()).toBe('gefällt 1.200 Mal · 3 Kommentare')
     expect(rendered({ counts: true }, [post(1, { likes: null, comments: null })]).$('.n')).toHaveLength(0)
   })
   it('several pictures and clips say so; a post without a picture is left out', () => {
@@ -155,9 +156,9 @@ it('reads as sentences', () =>
   ).toBe(
     [
       'Up to 12 posts from Orrin Kiln Pottery, with any tag, mentioning anything, leaving out nothing, newest first.',
-      'In a grid of 4 columns, as many as fit on a tablet and as many as fit on a phone, all rows, 8 px apart; pictures square, keeping the middle; all at once; above them no profile; no caption, without likes and comments.',
-      "In the site's own font, accent #17665A, text the site's own, on no background, corners 4 px; under the pointer the caption on #1D2B34, 75 % opaque.",
+      'In a grid of 4 columns, as many as fit on a tablet and as many as fit on a phone, all rows, 8 px apart, set at the start; pictures square, keeping the middle; all at once; above them no profile; no caption, without likes and comments.',
+      "In the site's own font, in colours of its own: text the site's own, on no background, accent the site's own, links under the pointer the accent, buttons the site's own; border 0 px, corners 4 px, no shadow, padded where it has an edge; headings as usual, text as usual, small print as usual; own CSS: none; under the pointer the caption on #1D2B34, 75 % opaque.",
       'It enlarges it.',
-      "Headed by the source's title, with no description; in English (UK); in words like “Show more”.",
+      "Headed by the source's title, with no description; in the language of the page; in words like “Show more”.",
     ].join('\n'),
   ))

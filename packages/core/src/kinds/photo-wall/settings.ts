@@ -9,6 +9,7 @@ import {
   keywordsGroup,
   lookGroup,
   moreGroup,
+  mostsGroup,
   movingWords,
   ownLinksGroup,
   pictureShapeGroup,
@@ -16,7 +17,7 @@ import {
   profileWords,
   sourcesGroup,
 } from '../groups'
-import { choice, colour, number, onOff, texts, wordList } from '../setting'
+import { choice, colour, number, onOff, labelTexts, wordList } from '../setting'
 
 export const amount = amountGroup({ max: 200, byDefault: 12 })
 export const sources = sourcesGroup('posts', 10, ' posts from ')
@@ -33,6 +34,7 @@ const sieve = {
     before: ', ',
   }),
   ...handPicked.shape,
+  ...mostsGroup.shape,
 }
 
 const has =
@@ -97,7 +99,7 @@ export const PhotoWallSettings = z.strictObject({
   ...pictureShapeGroup.shape('square'),
   ...moreGroup.shape,
   ...profileGroup.shape,
-  ...lookGroup.shape,
+  ...lookGroup.shape(lookGroup.buttons),
   ...cell,
   click: choice({ enlarge: 'enlarges it', original: 'opens the original', nothing: 'does nothing' }, 'enlarge', {
     label: 'A click on a post',
@@ -113,14 +115,14 @@ export const PhotoWallSettings = z.strictObject({
   ...ownLinks.shape,
   ...headingGroup.shape,
   ...datesGroup.localeShape,
-  labels: texts(
+  labels: labelTexts(
     {
-      more: { label: 'Button for more', byDefault: 'Show more' },
-      likes: { label: 'How many likes', byDefault: '{n} likes' },
-      comments: { label: 'How many comments', byDefault: '{n} comments' },
-      clip: { label: 'On clips, said aloud', byDefault: 'clip' },
-      several: { label: 'On several pictures, said aloud', byDefault: '{n} pictures' },
-      by: { label: 'Whose post, said aloud', byDefault: 'Post by {name}' },
+      more: { label: 'Button for more', says: 'showMore', names: true },
+      likes: { label: 'How many likes', says: 'likes' },
+      comments: { label: 'How many comments', says: 'comments' },
+      clip: { label: 'On clips, said aloud', says: 'clip' },
+      several: { label: 'On several pictures, said aloud', says: 'pictures' },
+      by: { label: 'Whose post, said aloud', says: 'postBy', names: true },
       ...enlargeWords,
       ...profileWords,
       ...movingWords,

@@ -1,4 +1,5 @@
 import { sourceOf, type Item, type Picture, type PostBody } from '../../items'
+import { counted } from '../../words'
 import { headingGroup, profileGroup, type ShownProfile } from '../groups'
 import type { View } from '../kind'
 import { ownLinks, sources, type PhotoWallSettings } from './settings'
@@ -22,6 +23,8 @@ export interface ShownPost {
 export interface PhotoWall {
   heading: string
   description: string
+  /** Where its first source is found. */
+  link: string | null
   profile: ShownProfile | null
   posts: ShownPost[]
 }
@@ -32,6 +35,7 @@ export function wallOf({ settings, items, context }: View<PhotoWallSettings>): P
   return {
     heading: headingGroup.heading(settings, ids, context),
     description: settings.description,
+    link: headingGroup.link(ids, context),
     profile: settings.header === 'none' ? null : profileGroup.of(settings, settings.labels, ids, context),
     posts: items.flatMap((item) => shownPost(item, settings) ?? []),
   }
@@ -42,15 +46,14 @@ function shownPost(item: Item, settings: PhotoWallSettings): ShownPost | null {
   const { pictures, text, likes, comments, isClip } = item.body as PostBody
   const [picture] = pictures
   if (!picture) return null
-  const said = (pattern: string, n: number | null) =>
-    n === null ? [] : [pattern.replaceAll('{n}', new Intl.NumberFormat(locale).format(n))]
+  const said = (pattern: string, n: number | null) => (n === null || !pattern ? [] : [counted(pattern, n, locale)])
   const alt = picture.alt || text.slice(0, 140)
   return {
     pictures,
     picture: { ...picture, alt },
     caption: text,
     counts: [...said(labels.likes, likes), ...said(labels.comments, comments)],
-    sort: isClip ? labels.clip : pictures.length > 1 ? labels.several.replaceAll('{n}', String(pictures.length)) : '',
+    sort: isClip ? labels.clip : pictures.length > 1 ? counted(labels.several, pictures.length, locale) : '',
     name: labels.by.replaceAll('{name}', item.author ?? sourceOf(item.id)),
     original: item.link,
     own: ownLinks.linkOf(settings, item.id),

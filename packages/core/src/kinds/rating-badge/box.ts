@@ -1,9 +1,22 @@
+import { lookGroup } from '../groups'
 import type { Box, View } from '../kind'
 import type { RatingBadgeSettings } from './settings'
 import { badgeOf, type Badge } from './view'
 
 /** Px and multiples that css.ts sets. */
-export const SIZE = { text: 15, line: 1.45, star: 16, mean: 20, meanLine: 1.2, border: 1, picture: 32 }
+const SIZES = {
+  text: { of: 'text', size: 15, line: 1.45 },
+  mean: { of: 'heading', size: 20, line: 1.2 },
+  count: { of: 'small', size: 13.5, line: 1.45 },
+} as const
+export const sizesOf = (settings: RatingBadgeSettings) => lookGroup.sizedAll(SIZES, settings)
+export const STAR = 16
+export const PICTURE = 32
+/** Px of an edge that nobody has set. */
+const EDGE = 1
+
+/** Px: a line of text has none unless one was set. */
+export const borderOf = ({ shape, borderWidth }: RatingBadgeSettings) => borderWidth || (shape === 'line' ? 0 : EDGE)
 export const PADDING = { line: [0, 0], pill: [6, 14], tile: [14, 16], stone: [22, 26] } as const
 /** How many of their own size five stars are wide: 4.7 to 5.4, by the visitor's fonts. */
 export const STARS_WIDE = 5.1
@@ -21,8 +34,9 @@ export const box: Box<RatingBadgeSettings> = {
   height,
 }
 
-/** Px that the letters of our sizes are wide, about. */
-const LETTER = { text: 7.4, mean: 11, count: 6.7 }
+/** Share of its size that a letter is wide, and a bold digit, about. */
+const LETTER = 0.495
+const BOLD_DIGIT = 0.55
 const GAP = { between: 8, rows: 2 }
 
 /** A part of the badge: px it would like to be wide, and how tall one line of it is. */
@@ -31,16 +45,15 @@ interface Part {
   line: number
 }
 
-function partsOf(badge: Badge, { stars }: RatingBadgeSettings, inner: number): Part[] {
-  const text = SIZE.text * SIZE.line
+function partsOf(badge: Badge, settings: RatingBadgeSettings, inner: number): Part[] {
+  const { stars } = settings
+  const { text, mean, count } = sizesOf(settings)
   return [
-    ...(badge.picture ? [{ width: SIZE.picture, line: SIZE.picture }] : []),
-    ...(badge.label ? [{ width: badge.label.length * LETTER.text, line: text }] : []),
-    ...(badge.mean ? [{ width: badge.mean.length * LETTER.mean, line: SIZE.mean * SIZE.meanLine }] : []),
-    ...(stars
-      ? [{ width: Math.min(STARS_WIDE * SIZE.star, inner), line: Math.min(SIZE.star, inner / STARS_WIDE) }]
-      : []),
-    ...(badge.count ? [{ width: badge.count.length * LETTER.count, line: 13.5 * SIZE.line }] : []),
+    ...(badge.picture ? [{ width: PICTURE, line: PICTURE }] : []),
+    ...(badge.label ? [{ width: badge.label.length * LETTER * text.size, line: text.size * text.line }] : []),
+    ...(badge.mean ? [{ width: badge.mean.length * BOLD_DIGIT * mean.size, line: mean.size * mean.line }] : []),
+    ...(stars ? [{ width: Math.min(STARS_WIDE * STAR, inner), line: Math.min(STAR, inner / STARS_WIDE) }] : []),
+    ...(badge.count ? [{ width: badge.count.length * LETTER * count.size, line: count.size * count.line }] : []),
   ]
 }
 
@@ -63,7 +76,7 @@ function height(view: View<RatingBadgeSettings>, width: number): number {
   const { settings } = view
   if (!badge || settings.stands !== 'here') return 0
   const [block, side] = padding(settings)
-  const border = settings.shape === 'line' ? 0 : SIZE.border
+  const border = borderOf(settings)
   const isBelow = settings.shape === 'tile' || settings.shape === 'stone'
   const inner = width - 2 * (side + border)
   return Math.ceil(2 * (block + border) + stacked(partsOf(badge, settings, inner), inner, !isBelow))

@@ -1,33 +1,35 @@
 import { address, escapeAttribute, escapeText } from '../../markup'
 import { clickGroup, ratingGroup } from '../groups'
 import type { View } from '../kind'
+import { inLanguage } from '../outermost'
 import { pictureHtml } from '../picture-html'
-import { SIZE } from './box'
+import { PICTURE } from './box'
 import type { RatingBadgeSettings } from './settings'
 import { badgeOf, type Badge } from './view'
 
 export function badgeHtml(view: View<RatingBadgeSettings>): string {
   const { settings, context } = view
   const badge = badgeOf(view)
-  const lang = `lang="${escapeAttribute(settings.locale)}"`
+  const lang = inLanguage(settings)
   // Nothing is claimed where nothing is known.
-  if (!badge) return `<span class="w" ${lang}></span>`
+  if (!badge) return `<span class="w" part="widget" ${lang}></span>`
   const around = (html: string) => (settings.stands === 'here' ? html : floating(html, settings))
   const inner = parts(badge, settings)
   const name = `aria-label="${escapeAttribute(context.widgetName)}"`
   const href = settings.click === 'link' ? address(settings.link || null) : ''
-  if (href) return around(`<a class="w" ${lang} href="${href}" ${clickGroup.attributes(settings)}>${inner}</a>`)
+  if (href)
+    return around(`<a class="w" part="widget" ${lang} href="${href}" ${clickGroup.attributes(settings)}>${inner}</a>`)
   if (settings.click === 'panel' && badge.said.length) return around(withPanel(badge, inner, lang, view))
-  return around(`<span class="w" role="group" ${lang} ${name}>${inner}</span>`)
+  return around(`<span class="w" part="widget" role="group" ${lang} ${name}>${inner}</span>`)
 }
 
 const parts = (badge: Badge, settings: RatingBadgeSettings): string =>
   [
-    badge.picture && pictureHtml({ ...badge.picture, alt: '' }, { className: 'i', width: SIZE.picture }),
-    badge.label && `<span>${escapeText(badge.label)}</span>`,
-    badge.mean && `<b>${escapeText(badge.mean)}</b>`,
+    badge.picture && pictureHtml({ ...badge.picture, alt: '' }, { className: 'i', part: 'picture', width: PICTURE }),
+    badge.label && `<span part="text">${escapeText(badge.label)}</span>`,
+    badge.mean && `<b part="mean">${escapeText(badge.mean)}</b>`,
     settings.stars && `<span class="sb">${ratingGroup.stars(badge.rating, badge.starsWords)}</span>`,
-    badge.count && `<span class="q">${escapeText(badge.count)}</span>`,
+    badge.count && `<span class="q" part="counts">${escapeText(badge.count)}</span>`,
   ]
     .filter(Boolean)
     .join(' ')
@@ -52,7 +54,7 @@ function withPanel(
     )
     .join('')
   return (
-    `<details class="pd" ${lang}><summary class="w">${inner}<span class="v">${escapeText(settings.labels.open)}</span></summary>` +
-    `<div class="pn" role="group" aria-label="${escapeAttribute(context.widgetName)}" tabindex="0"><ul role="list">${list}</ul></div></details>`
+    `<details class="pd" ${lang}><summary class="w" part="widget">${inner}<span class="v">${escapeText(settings.labels.open)}</span></summary>` +
+    `<div class="pn" part="panel" role="group" aria-label="${escapeAttribute(context.widgetName)}" tabindex="0"><ul role="list">${list}</ul></div></details>`
   )
 }

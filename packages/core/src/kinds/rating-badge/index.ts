@@ -1,5 +1,6 @@
 import { lookGroup } from '../groups'
 import type { Kind, Settings } from '../kind'
+import { sinceThemesAndLanguages } from '../of-before'
 import { sample as reviews } from '../reviews/sample'
 import { box } from './box'
 import { badgeCss } from './css'
@@ -13,9 +14,12 @@ export const ratingBadge: Kind<RatingBadgeSettings> = {
   id: 'rating-badge',
   name: 'Rating badge',
   purpose: 'What reviews come to, as a line, a pill, a tile or a stone, in its place or over the page.',
-  version: 2,
+  version: 3,
   // An address was what a click led to, whenever there was one.
-  upgrade: { 1: (stored: Settings) => ({ ...stored, click: stored.link ? 'link' : 'nothing' }) },
+  upgrade: {
+    1: (stored: Settings) => ({ ...stored, click: stored.link ? 'link' : 'nothing' }),
+    2: sinceThemesAndLanguages,
+  },
   settings: RatingBadgeSettings,
   starters: [
     { id: 'pill', name: 'Pill', settings: {} },
@@ -53,5 +57,6 @@ export const ratingBadge: Kind<RatingBadgeSettings> = {
   },
   presence: (settings) => (isFloating(settings) ? { overPage: true } : null),
   box,
-  colours: lookGroup.colours,
+  parts: ['text', 'mean', 'stars', 'counts', 'picture', 'panel'],
+  pairs: lookGroup.pairs,
 }

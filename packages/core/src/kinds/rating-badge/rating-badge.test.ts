@@ -1,5 +1,6 @@
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
+import { drawn, drawnHeight } from '../render-widget'
 import { reviewItem, type Item } from '../../items'
 import { readSettings } from '../read-settings'
 import { ratingBadge } from './index'
@@ -13,7 +14,7 @@ const dom = (
   ratings: Record<string, { mean: number; count: number } | null> = {},
 ) =>
   load(
-    ratingBadge.render({
+    drawn(ratingBadge, {
       settings: RatingBadgeSettings.parse({ sources: [source], ...settings }),
       items,
       context: {
@@ -76,7 +77,7 @@ describe('a rating badge', () => {
   ]
   it('opens a panel with the newest reviews, without a script; a script closes it', () => {
     const view = viewOf({ click: 'panel' }, said)
-    const $ = load(ratingBadge.render(view).html, null, false)
+    const $ = load(drawn(ratingBadge, view).html, null, false)
     expect($('details > summary.w').text()).toContain('Read them')
     expect(
       $('.pn li')
@@ -85,20 +86,20 @@ describe('a rating badge', () => {
     ).toEqual(['Ada F.', 'Bo'])
     expect($('.pn p').first().text()).toBe('Fine <b>scones</b>')
     expect($('.pn p').last().attr()).toMatchObject({ dir: 'auto', lang: 'he' })
-    expect(ratingBadge.render(view).behaviours).toEqual(['panel'])
+    expect(drawn(ratingBadge, view).behaviours).toEqual(['panel'])
     expect(ratingBadge.content!.rules(view.settings)).toContainEqual({ kind: 'cap', most: 5 })
   })
   it('is a plain badge where a panel would be empty', () =>
-    expect(load(ratingBadge.render(viewOf({ click: 'panel' }, [])).html, null, false)('details')).toHaveLength(0))
+    expect(load(drawn(ratingBadge, viewOf({ click: 'panel' }, [])).html, null, false)('details')).toHaveLength(0))
   it('stands over the page in a corner, takes no room there, and can be closed', () => {
     const view = viewOf({ stands: 'right' })
-    const { html, css, behaviours } = ratingBadge.render(view)
+    const { html, css, behaviours } = drawn(ratingBadge, view)
     expect(ratingBadge.presence!(view.settings)).toEqual({ overPage: true })
-    expect(ratingBadge.box!.height(view, 300)).toBe(0)
+    expect(drawnHeight(ratingBadge, view, 300)).toBe(0)
     expect(css).toContain('right:max(16px,env(safe-area-inset-right))')
     expect(load(html, null, false)('.fl > .cx').attr()).toMatchObject({ 'aria-label': 'Close', hidden: '' })
     expect(behaviours).toEqual(['close'])
-    expect(ratingBadge.render(viewOf({ stands: 'left', closes: false })).behaviours).toEqual([])
+    expect(drawn(ratingBadge, viewOf({ stands: 'left', closes: false })).behaviours).toEqual([])
     expect(ratingBadge.presence!(viewOf({}).settings)).toBeNull()
   })
   it('shows the place’s picture from our own copies, and nothing where there is none', () => {
@@ -114,11 +115,11 @@ describe('a rating badge', () => {
       ...view,
       context: { ...view.context, sources: { [source]: { ...view.context.sources[source]!, picture } } },
     }
-    expect(load(ratingBadge.render(pictured).html, null, false)('img.i').attr()).toMatchObject({
+    expect(load(drawn(ratingBadge, pictured).html, null, false)('img.i').attr()).toMatchObject({
       src: 'https://s.example/i1/a-96.jpg',
       alt: '',
     })
-    expect(load(ratingBadge.render(view).html, null, false)('img')).toHaveLength(0)
+    expect(load(drawn(ratingBadge, view).html, null, false)('img')).toHaveLength(0)
   })
   it('of an earlier version opens the address it was given', () => {
     expect(readSettings(ratingBadge as never, { link: 'https://kiln.example/' }, 1)).toMatchObject({ click: 'link' })

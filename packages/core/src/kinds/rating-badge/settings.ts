@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { localeGroup, lookGroup, sourcesGroup } from '../groups'
-import { choice, colour, number, onOff, text, texts } from '../setting'
+import { choice, number, onOff, text, labelTexts } from '../setting'
 
 /** Its brief begins with what it sums up. */
 export const sources = sourcesGroup('reviews', 10, 'What the reviews come to at ')
@@ -35,8 +35,7 @@ export const RatingBadgeSettings = z.strictObject({
   mean: shown('Mean', ', mean '),
   stars: shown('Stars', ', stars '),
   count: shown('How many', ', how many '),
-  ...lookGroup.shape,
-  starColour: colour('#B07A00', null, { label: 'Colour of the stars', paragraph: 'look', before: ', stars ' }),
+  ...lookGroup.shape(lookGroup.stars),
   click: choice({ nothing: 'nothing', link: 'an address', panel: 'a panel with reviews' }, 'nothing', {
     label: 'What a click opens',
     paragraph: 'click',
@@ -59,13 +58,13 @@ export const RatingBadgeSettings = z.strictObject({
     { label: 'Reviews in the panel', paragraph: 'click', before: ', the newest ', when: (s) => s.click === 'panel' },
   ),
   label: text(40, 'no words', { label: 'Words before it', paragraph: 'words', before: 'Begun with ' }),
-  ...localeGroup('Language of numbers').shape,
-  labels: texts(
+  ...localeGroup.shape,
+  labels: labelTexts(
     {
-      stars: { label: 'Stars, said aloud', byDefault: '{n} of 5 stars' },
-      count: { label: 'How many', byDefault: '{n} reviews' },
-      open: { label: 'To open the panel, said aloud', byDefault: 'Read them' },
-      close: { label: 'To close', byDefault: 'Close' },
+      stars: { label: 'Stars, said aloud', says: 'stars', names: true },
+      count: { label: 'How many', says: 'reviews' },
+      open: { label: 'To open the panel, said aloud', says: 'readThem', names: true },
+      close: { label: 'To close', says: 'close', names: true },
     },
     { most: 60, saidBy: 'count' },
     { label: 'Words on it', paragraph: 'words', before: '; in words like ' },

@@ -1,10 +1,10 @@
 import type { Item, Picture, ReviewBody } from '../../items'
 import { meanWords } from '../../stats'
+import { counted } from '../../words'
 import { excerptOf } from '../excerpt'
 import { ratingGroup } from '../groups'
 import type { View } from '../kind'
 import { authorName } from '../reviews/author'
-import { counted } from '../reviews/view'
 import { sources, type RatingBadgeSettings } from './settings'
 
 export interface Badge {

@@ -1,6 +1,7 @@
 import { address, escapeAttribute, escapeText } from '../../markup'
-import { arrangementGroup, clickGroup, ratingGroup } from '../groups'
+import { arrangementGroup, clickGroup, datesGroup, elsewhereGroup, headingGroup, ratingGroup } from '../groups'
 import type { View } from '../kind'
+import { outermost } from '../outermost'
 import { pictureHtml } from '../picture-html'
 import { tintOf } from './author'
 import { SIZES } from './box'
@@ -10,31 +11,31 @@ import { markedUp } from './marked-up'
 import { reviewsOf, type ShownReview } from './view'
 
 export function reviewsHtml(view: View<ReviewsSettings>): string {
-  const { heading, description, summary, phrases, items } = reviewsOf(view)
+  const { heading, description, link, summary, phrases, items } = reviewsOf(view)
   const { settings, context } = view
   const write = address(settings.writeLink || null)
-  return (
-    `<section class="w" lang="${escapeAttribute(settings.locale)}" aria-label="${escapeAttribute(context.widgetName)}">` +
-    (heading ? `<h2 class="h">${escapeText(heading)}</h2>` : '') +
-    (description ? `<p class="e">${escapeText(description)}</p>` : '') +
-    (summary ? summaryHtml(summary, settings) : '') +
-    (phrases.length ? phrasesHtml(phrases, settings) : '') +
-    arrangementGroup.html(
-      settings,
-      items.map((item) => cell(item, settings)).join(''),
-      heading || context.widgetName,
-      settings.labels,
-    ) +
-    (write
-      ? `<p class="o"><a href="${write}" ${clickGroup.attributes(settings)}>${escapeText(settings.labels.write)}</a></p>`
-      : '') +
-    (settings.markup ? markedUp(view) : '') +
-    `</section>`
+  return outermost(
+    settings,
+    context,
+    headingGroup.html(heading, description) +
+      (summary ? summaryHtml(summary, settings) : '') +
+      (phrases.length ? phrasesHtml(phrases, settings) : '') +
+      arrangementGroup.html(
+        settings,
+        items.map((item) => cell(item, settings)).join(''),
+        heading || context.widgetName,
+        settings.labels,
+      ) +
+      elsewhereGroup.html(link) +
+      (write
+        ? `<p class="o"><a part="button" href="${write}" ${clickGroup.attributes(settings)}>${escapeText(settings.labels.write)}</a></p>`
+        : '') +
+      (settings.markup ? markedUp(view) : ''),
   )
 }
 
 const phrasesHtml = (phrases: { text: string; count: string }[], { labels }: ReviewsSettings) =>
-  `<p class="sp">${escapeText(labels.phrases)} ${phrases.map(({ text, count }) => `<span><b>${escapeText(text)}</b> ${escapeText(count)}</span>`).join(' ')}</p>`
+  `<p class="sp" part="phrases">${escapeText(labels.phrases)} ${phrases.map(({ text, count }) => `<span><b>${escapeText(text)}</b> ${escapeText(count)}</span>`).join(' ')}</p>`
 
 type Summary = NonNullable<ReturnType<typeof reviewsOf>['summary']>
 
@@ -45,7 +46,7 @@ function summaryHtml(
   const most = byStar ? Math.max(...byStar) : 0
   const bars =
     byStar && most
-      ? `<dl class="d">${[5, 4, 3, 2, 1]
+      ? `<dl class="d" part="bars">${[5, 4, 3, 2, 1]
           .map((star) => {
             const count = byStar[star - 1]!
             const share = Math.round((count / most) * 10) * 10
@@ -54,34 +55,34 @@ function summaryHtml(
           })
           .join('')}</dl>`
       : ''
-  return `<div class="u"><p class="v"><b>${escapeText(meanWords)}</b> ${ratingGroup.stars(mean, starsWords)} <span>${escapeText(countWords)}</span></p>${bars}</div>`
+  return `<div class="u" part="summary"><p class="v"><b>${escapeText(meanWords)}</b> ${ratingGroup.stars(mean, starsWords)} <span>${escapeText(countWords)}</span></p>${bars}</div>`
 }
 
 function cell(item: ShownReview, settings: ReviewsSettings): string {
   const meta = [
     item.author && `<b>${escapeText(item.author)}</b>`,
-    item.date && `<time datetime="${escapeAttribute(item.iso ?? '')}">${escapeText(item.date)}</time>`,
+    item.date && datesGroup.html(settings, item.iso, item.date),
   ]
     .filter(Boolean)
     .join(' · ')
-  const face = item.face ? pictureHtml(item.face, { className: 'a', width: SIZES.avatar }) : ''
+  const face = item.face ? pictureHtml(item.face, { className: 'a', part: 'face', width: SIZES.avatar }) : ''
   const avatar = face
     ? face
     : item.initials
-      ? `<span class="a t${tintOf(item.author || item.initials, TINTS)}" aria-hidden="true">${escapeText(item.initials)}</span>`
+      ? `<span part="face" class="a t${tintOf(item.author || item.initials, TINTS)}" aria-hidden="true">${escapeText(item.initials)}</span>`
       : ''
   const spoken = item.language ? ` lang="${escapeAttribute(item.language)}"` : ''
   const href = address(item.link)
   return (
-    `<li class="c">` +
-    (avatar || meta ? `<div class="m">${avatar}<p>${meta}</p></div>` : '') +
-    (item.rating === null ? '' : `<p class="g">${ratingGroup.stars(item.rating, item.ratingWords)}</p>`) +
-    (item.title ? `<h3 class="t"${spoken}>${escapeText(item.title)}</h3>` : '') +
+    `<li class="c" part="item">` +
+    (avatar || meta ? `<div class="m" part="meta">${avatar}<p>${meta}</p></div>` : '') +
+    (item.rating === null ? '' : `<p class="sr">${ratingGroup.stars(item.rating, item.ratingWords)}</p>`) +
+    (item.title ? `<h3 class="t" part="title"${spoken}>${escapeText(item.title)}</h3>` : '') +
     (item.text ? text(item, spoken, settings) : '') +
     pictures(item) +
     (item.reply ? reply(item.reply, settings) : '') +
     (item.source
-      ? `<p class="f">${href ? `<a href="${href}" ${clickGroup.attributes(settings)}>${escapeText(item.source)}</a>` : escapeText(item.source)}</p>`
+      ? `<p class="f" part="source">${href ? `<a part="link" href="${href}" ${clickGroup.attributes(settings)}>${escapeText(item.source)}</a>` : escapeText(item.source)}</p>`
       : '') +
     `</li>`
   )
@@ -89,17 +90,17 @@ function cell(item: ShownReview, settings: ReviewsSettings): string {
 
 function pictures({ pictures }: ShownReview): string {
   if (!pictures.length) return ''
-  return `<div class="ps">${pictures.map((one) => pictureHtml(one, { className: 'p', width: SIZES.picture })).join('')}</div>`
+  return `<div class="ps">${pictures.map((one) => pictureHtml(one, { className: 'p', part: 'picture', width: SIZES.picture })).join('')}</div>`
 }
 
 /** The whole text opens in its place, without a script. */
 function text({ text: shown, whole }: ShownReview, spoken: string, { labels }: ReviewsSettings): string {
-  if (whole === null) return `<p class="x" dir="auto"${spoken}>${escapeText(shown)}</p>`
+  if (whole === null) return `<p class="x" part="text" dir="auto"${spoken}>${escapeText(shown)}</p>`
   return (
-    `<details class="x" dir="auto"${spoken}><summary><span class="k">${escapeText(shown)} </span>` +
+    `<details class="x" part="text" dir="auto"${spoken}><summary><span class="k">${escapeText(shown)} </span>` +
     `<span class="n">${escapeText(labels.more)}</span></summary>${escapeText(whole)}</details>`
   )
 }
 
 const reply = ({ text: words, date }: NonNullable<ShownReview['reply']>, { labels }: ReviewsSettings) =>
-  `<blockquote class="y"><p class="z">${escapeText([labels.reply, date].filter(Boolean).join(' · '))}</p><p dir="auto">${escapeText(words)}</p></blockquote>`
+  `<blockquote class="y" part="answer"><p class="z">${escapeText([labels.reply, date].filter(Boolean).join(' · '))}</p><p dir="auto">${escapeText(words)}</p></blockquote>`

@@ -1,5 +1,6 @@
-import { arrangementGroup, lookGroup, reviewSieveGroup } from '../groups'
+import { arrangementGroup, datesGroup, lookGroup, reviewSieveGroup } from '../groups'
 import type { Kind } from '../kind'
+import { sinceThemesAndLanguages } from '../of-before'
 import { box } from './box'
 import { reviewsCss } from './css'
 import { reviewsHtml } from './html'
@@ -11,8 +12,8 @@ export const reviews: Kind<ReviewsSettings> = {
   id: 'reviews',
   name: 'Reviews',
   purpose: 'What people said of a place: stars, words, answers, and what they come to.',
-  version: 1,
-  upgrade: {},
+  version: 2,
+  upgrade: { 1: sinceThemesAndLanguages },
   settings: ReviewsSettings,
   starters: reviewsStarters,
   sample,
@@ -20,7 +21,7 @@ export const reviews: Kind<ReviewsSettings> = {
     html: reviewsHtml(view),
     css: reviewsCss(view.settings),
     font: lookGroup.font(view.settings),
-    behaviours: arrangementGroup.behaviours(view.settings),
+    behaviours: [...arrangementGroup.behaviours(view.settings), ...datesGroup.behaviours(view.settings)],
     data: arrangementGroup.data(view.settings),
   }),
   content: {
@@ -42,5 +43,25 @@ export const reviews: Kind<ReviewsSettings> = {
     loosened: reviewSieveGroup.loosened,
   },
   box,
-  colours: lookGroup.colours,
+  parts: [
+    'heading',
+    'description',
+    'list',
+    'item',
+    'picture',
+    'title',
+    'text',
+    'meta',
+    'date',
+    'link',
+    'button',
+    'source',
+    'stars',
+    'summary',
+    'bars',
+    'phrases',
+    'answer',
+    'face',
+  ],
+  pairs: lookGroup.pairs,
 }

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readSource, sourceKinds } from '../../sources'
 import { reviewItem, type Item } from '../../items'
-import { renderWidget } from '../render-widget'
+import { drawn, drawnHeight, renderWidget } from '../render-widget'
 import { authorName, initialsOf, tintOf } from './author'
 import { reviews } from './index'
 import { ReviewsSettings } from './settings'
@@ -25,7 +25,7 @@ const render = (
   items: Item[] = [item, bare],
   rating = { mean: 4.36, count: 1286 },
 ) =>
-  reviews.render({
+  drawn(reviews, {
     settings: ReviewsSettings.parse({ sources: [source], ...settings }),
     items,
     context: { widgetName: 'What people say', sources: { [source]: { title: 'Kiln', link: null, rating } }, facts: {} },
@@ -218,7 +218,7 @@ describe('the kind', () => {
         items: reviews.sample('').items,
         context: { widgetName: 'W', sources: {}, facts: {} },
       }
-      expect(reviews.box!.height(view, width)).toBeGreaterThan(80)
+      expect(drawnHeight(reviews, view, width)).toBeGreaterThan(80)
     }
   })
   it('shows what its brief says, through the whole sieve', () => {
@@ -258,8 +258,8 @@ describe('the kind', () => {
         items: reviews.sample('').items,
         context: { widgetName: 'W', sources: {}, facts: {} },
       }
-      expect(reviews.render(view).html).toContain('<li class="c">')
-      expect(reviews.box!.height(view, 300)).toBeGreaterThan(100)
+      expect(drawn(reviews, view).html).toContain('<li class="c"')
+      expect(drawnHeight(reviews, view, 300)).toBeGreaterThan(100)
     }
   })
 })

@@ -10,7 +10,7 @@ import {
   reviewSieveGroup,
   sourcesGroup,
 } from '../groups'
-import { choice, colour, list, number, onOff, text, texts } from '../setting'
+import { choice, list, number, onOff, text, labelTexts } from '../setting'
 
 export const amount = amountGroup({ max: 200, byDefault: 6 })
 export const sources = sourcesGroup('reviews', 10)
@@ -82,8 +82,7 @@ export const ReviewsSettings = z.strictObject({
   ...reviewSieveGroup.shape,
   ...arrangementGroup.shape(['list', 'grid', 'large-first', 'carousel', 'one'], 'list'),
   ...cell,
-  ...lookGroup.shape,
-  starColour: colour('#B07A00', null, { label: 'Colour of the stars', paragraph: 'look', before: ', stars ' }),
+  ...lookGroup.shape({ ...lookGroup.buttons, ...lookGroup.stars }),
   ...clickGroup.shape,
   writeLink: text(300, 'no link', {
     label: 'Address to write a review at',
@@ -99,16 +98,16 @@ export const ReviewsSettings = z.strictObject({
     hints: ['markup'],
   }),
   ...datesGroup.shape,
-  labels: texts(
+  labels: labelTexts(
     {
-      stars: { label: 'Stars, said aloud', byDefault: '{n} of 5 stars' },
-      count: { label: 'How many', byDefault: '{n} reviews' },
-      phrases: { label: 'Before what many say', byDefault: 'Many say' },
-      more: { label: 'Read more', byDefault: 'Read more' },
-      reply: { label: 'Owner’s answer', byDefault: 'Answer' },
-      write: { label: 'Write a review', byDefault: 'Write a review' },
-      source: { label: 'Where it was written', byDefault: 'On {source}' },
-      picture: { label: 'Pictures, said aloud', byDefault: 'Picture by {name}' },
+      stars: { label: 'Stars, said aloud', says: 'stars', names: true },
+      count: { label: 'How many', says: 'reviews' },
+      phrases: { label: 'Before what many say', says: 'manySay' },
+      more: { label: 'Read more', says: 'readMore', names: true },
+      reply: { label: 'Owner’s answer', says: 'answer' },
+      write: { label: 'Write a review', says: 'writeReview', names: true },
+      source: { label: 'Where it was written', says: 'onSource' },
+      picture: { label: 'Pictures, said aloud', says: 'pictureBy', names: true },
       ...movingWords,
     },
     { most: 60, saidBy: 'count' },

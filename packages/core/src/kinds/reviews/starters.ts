@@ -14,4 +14,22 @@ export const reviewsStarters: Starter<ReviewsSettings>[] = [
     name: 'Beside the text',
     settings: { count: 3, layout: 'list', letters: 120, avatar: 'none', reply: false, gap: 16 },
   },
+  {
+    id: 'one-voice',
+    name: 'One large voice at a time',
+    settings: {
+      count: 6,
+      layout: 'one',
+      letters: 300,
+      summary: false,
+      pictures: false,
+      reply: false,
+      textSize: 'larger',
+    },
+  },
+  {
+    id: 'dark-row',
+    name: 'Dark row to move along',
+    settings: { count: 9, layout: 'carousel', columns: 3, letters: 140, theme: 'dark', radius: 10, reply: false },
+  },
 ]

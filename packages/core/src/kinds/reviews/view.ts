@@ -1,5 +1,6 @@
 import { sourceOf, type Item, type Picture, type ReviewBody } from '../../items'
 import { meanWords } from '../../stats'
+import { counted, numberFormat } from '../../words'
 import { datesGroup, headingGroup, ratingGroup } from '../groups'
 import type { RenderContext, View } from '../kind'
 import { excerptOf } from '../excerpt'
@@ -35,10 +36,11 @@ export function reviewsOf(view: View<ReviewsSettings>) {
   const { mean, count, byStar } = ratingGroup.summary(ids, view)
   return {
     heading: headingGroup.heading(settings, ids, context),
+    link: headingGroup.link(ids, context),
     description: settings.description,
     phrases: (view.phrases ?? []).map(({ text, count }) => ({
       text,
-      count: new Intl.NumberFormat(settings.locale).format(count),
+      count: numberFormat(settings.locale).format(count),
     })),
     summary:
       settings.summary && mean !== null
@@ -54,19 +56,16 @@ export function reviewsOf(view: View<ReviewsSettings>) {
   }
 }
 
-export const counted = (pattern: string, count: number, locale: string) =>
-  pattern.replaceAll('{n}', new Intl.NumberFormat(locale).format(count))
-
 const MOST_PICTURES = 4
 
 function shownReview(
   { id, author, publishedAt, link, language, body }: Item,
   settings: ReviewsSettings,
-  { sources: known }: RenderContext,
+  context: RenderContext,
 ): ShownReview {
   const { rating, title, text, reply, authorPicture, pictures } = body as ReviewBody
   const named = authorName(author, settings.name)
-  const from = known[sourceOf(id)]?.title ?? ''
+  const from = context.sources[sourceOf(id)]?.title ?? ''
   const shown = settings.letters ? excerptOf(text, settings.letters) : text
   return {
     rating,
@@ -84,12 +83,12 @@ function shownReview(
           .map((one) => ({ ...one, alt: one.alt || settings.labels.picture.replaceAll('{name}', named || '…') }))
       : [],
     source: settings.from && from ? settings.labels.source.replaceAll('{source}', from) : '',
-    date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt) : '',
+    date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt, context) : '',
     iso: publishedAt,
     link,
     reply:
       settings.reply && reply
-        ? { text: reply.text, date: reply.at && settings.date ? datesGroup.format(settings, reply.at) : '' }
+        ? { text: reply.text, date: reply.at && settings.date ? datesGroup.format(settings, reply.at, context) : '' }
         : null,
   }
 }

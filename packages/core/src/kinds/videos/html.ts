@@ -1,6 +1,15 @@
 import { address, escapeAttribute, escapeText } from '../../markup'
-import { arrangementGroup, clickGroup, moreGroup, type Enlarged } from '../groups'
+import {
+  arrangementGroup,
+  clickGroup,
+  datesGroup,
+  elsewhereGroup,
+  headingGroup,
+  moreGroup,
+  type Enlarged,
+} from '../groups'
 import type { View } from '../kind'
+import { outermost } from '../outermost'
 import { pictureHtml } from '../picture-html'
 import { titleLines } from './box'
 import type { VideosSettings } from './settings'
@@ -12,16 +21,16 @@ const WIDTHS = { cell: 320, alone: 800 }
 /** @param shown those that are there at once */
 export function filmsHtml(
   { settings, context }: View<VideosSettings>,
-  { heading, description, films }: ReturnType<typeof filmsOf>,
+  { heading, description, link, films }: ReturnType<typeof filmsOf>,
   shown: readonly ShownFilm[],
 ): string {
-  return (
-    `<section class="w" lang="${escapeAttribute(settings.locale)}" aria-label="${escapeAttribute(context.widgetName)}">` +
-    (heading ? `<h2 class="h">${escapeText(heading)}</h2>` : '') +
-    (description ? `<p class="e">${escapeText(description)}</p>` : '') +
-    arrangementGroup.html(settings, cells(shown, settings), heading || context.widgetName, settings.labels) +
-    (shown.length < films.length ? moreGroup.button(settings.labels.more) : '') +
-    `</section>`
+  return outermost(
+    settings,
+    context,
+    headingGroup.html(heading, description) +
+      arrangementGroup.html(settings, cells(shown, settings), heading || context.widgetName, settings.labels) +
+      (shown.length < films.length ? moreGroup.button(settings.labels.more) : '') +
+      elsewhereGroup.html(link),
   )
 }
 
@@ -35,20 +44,18 @@ function cell(film: ShownFilm, settings: VideosSettings, at: number): string {
   const still = film.picture
     ? pictureHtml(
         { ...film.picture, alt: '' },
-        { className: 'p', width: alone ? WIDTHS.alone : WIDTHS.cell, sized: settings.ratio === 'own' },
+        { className: 'p', part: 'picture', width: alone ? WIDTHS.alone : WIDTHS.cell, sized: settings.ratio === 'own' },
       )
     : '<span class="p"></span>'
   const length = film.length
-    ? `<span class="d" aria-hidden="true"><time datetime="${film.duration}">${film.length}</time></span>`
+    ? `<span class="d" part="length" aria-hidden="true"><time datetime="${film.duration}">${film.length}</time></span>`
     : ''
   const plays = settings.click === 'enlarge' && film.player !== null
-  const inner = `${still}${plays ? '<span class="y" aria-hidden="true">▷</span>' : ''}${length}`
+  const inner = `${still}${plays ? '<span class="y" part="mark" aria-hidden="true">▷</span>' : ''}${length}`
   return (
-    `<li class="c">${around(inner, film, settings, at, plays)}` +
-    `<h3 class="t t${titleLines(film, settings)}" dir="auto">${escapeText(film.title)}</h3>` +
-    (film.date
-      ? `<p class="m"><time datetime="${escapeAttribute(film.iso ?? '')}">${escapeText(film.date)}</time></p>`
-      : '') +
+    `<li class="c" part="item">${around(inner, film, settings, at, plays)}` +
+    `<h3 part="title" class="t t${titleLines(film, settings)}" dir="auto">${escapeText(film.title)}</h3>` +
+    (film.date ? `<p class="m" part="meta">${datesGroup.html(settings, film.iso, film.date)}</p>` : '') +
     `</li>`
   )
 }

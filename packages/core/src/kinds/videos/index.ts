@@ -1,7 +1,7 @@
 import type { Rule, RuleKind } from '../../sieve'
-import { arrangementGroup, enlargeData, keywordsGroup, lookGroup, moreGroup } from '../groups'
-import { stepsAfter } from '../groups/arrangement'
+import { keywordsGroup, lookGroup, mostsGroup, renderParts } from '../groups'
 import type { Kind } from '../kind'
+import { sinceThemesAndLanguages } from '../of-before'
 import { box, filmHeights, filmsFit } from './box'
 import { filmsCss } from './css'
 import { cells, enlargedOf, filmsHtml } from './html'
@@ -11,6 +11,7 @@ import { filmsOf } from './view'
 
 const loosened: Partial<Record<RuleKind, Partial<VideosSettings>>> = {
   ...keywordsGroup.loosened,
+  ...mostsGroup.loosened,
   hidden: { hidden: [] },
 }
 
@@ -18,8 +19,8 @@ export const videos: Kind<VideosSettings> = {
   id: 'videos',
   name: 'Videos',
   purpose: 'Films of a channel or a playlist, as stills that a press plays over the page.',
-  version: 1,
-  upgrade: {},
+  version: 2,
+  upgrade: { 1: sinceThemesAndLanguages },
   settings: VideosSettings,
   starters: [
     { id: 'three-across', name: 'Three stills', settings: {} },
@@ -31,46 +32,31 @@ export const videos: Kind<VideosSettings> = {
   render(view) {
     const { settings } = view
     const all = filmsOf(view)
-    const step = moreGroup.step(settings)
-    const shown = all.films.slice(0, step)
-    const plays = settings.click === 'enlarge'
-    const more = moreGroup.parts(all.films, step, (some, from, until) => ({
-      html: cells(some, settings, from),
-      css: stepsAfter(settings, filmsFit(settings), () => filmHeights(until, settings), from),
-      data: plays ? { items: some.map(enlargedOf) } : {},
-    }))
-    return {
-      html: filmsHtml(view, all, shown),
-      css: filmsCss(settings, shown),
-      font: lookGroup.font(settings),
-      behaviours: [
-        ...arrangementGroup.behaviours(settings),
-        ...(plays ? ['enlarge'] : []),
-        ...(more.length ? ['more'] : []),
-      ],
-      data: {
-        ...arrangementGroup.data(settings),
-        ...(plays ? enlargeData(shown.map(enlargedOf), settings.labels) : {}),
-        ...(more.length ? { parts: more.length } : {}),
-      },
-      ...(more.length ? { more } : {}),
-    }
+    return renderParts(view, {
+      all: all.films,
+      cells: (some, from) => cells(some, settings, from),
+      heights: (some) => filmHeights(some, settings),
+      spec: filmsFit(settings),
+      html: (shown) => filmsHtml(view, all, shown),
+      css: (shown) => filmsCss(settings, shown),
+      ...(settings.click === 'enlarge' ? { enlarges: { of: enlargedOf, words: settings.labels } } : {}),
+    })
   },
   content: {
     many: 'films',
     bodies: ['video'],
     sourceIds: sources.sourceIds,
     rules: (s): Rule[] =>
-      keywordsGroup.last(s, [
-        { kind: 'unique' },
-        ...handPicked.hiding(s),
-        ...keywordsGroup.excluding(s),
-        ...handPicked.ordering(s),
-      ]),
+      keywordsGroup.last(
+        s,
+        [{ kind: 'unique' }, ...handPicked.hiding(s), ...keywordsGroup.excluding(s), ...handPicked.ordering(s)],
+        mostsGroup.rules(s),
+      ),
     order: ({ order }) => order,
     pictures: () => ['item'],
     loosened: ({ kind }) => loosened[kind] ?? null,
   },
   box,
-  colours: lookGroup.colours,
+  parts: ['heading', 'description', 'list', 'item', 'picture', 'title', 'meta', 'date', 'mark', 'length', 'button'],
+  pairs: lookGroup.pairs,
 }

@@ -9,11 +9,12 @@ import {
   keywordsGroup,
   lookGroup,
   moreGroup,
+  mostsGroup,
   movingWords,
   pictureShapeGroup,
   sourcesGroup,
 } from '../groups'
-import { choice, number, onOff, texts } from '../setting'
+import { choice, number, onOff, labelTexts } from '../setting'
 
 export const amount = amountGroup({ max: 60, byDefault: 6 })
 export const sources = sourcesGroup('films', 10, ' films from ')
@@ -30,6 +31,7 @@ export const VideosSettings = z.strictObject({
     before: ', ',
   }),
   ...handPicked.shape,
+  ...mostsGroup.shape,
   ...arrangementGroup.shape(['grid', 'list', 'large-first', 'carousel', 'one'], 'grid', { columns: 3, gap: 16 }),
   ...pictureShapeGroup.shape('landscape'),
   titleLines: number(
@@ -43,7 +45,7 @@ export const VideosSettings = z.strictObject({
   }),
   date: onOff({ on: 'shown', off: 'off' }, true, { label: 'Date', paragraph: 'layout', before: ', date ' }),
   ...moreGroup.shape,
-  ...lookGroup.shape,
+  ...lookGroup.shape(lookGroup.buttons),
   click: choice({ enlarge: 'plays it over the page', original: 'opens the original' }, 'enlarge', {
     label: 'A click on a film',
     paragraph: 'click',
@@ -57,13 +59,13 @@ export const VideosSettings = z.strictObject({
   }),
   ...headingGroup.shape,
   ...datesGroup.shape,
-  labels: texts(
+  labels: labelTexts(
     {
-      more: { label: 'Button for more', byDefault: 'Show more' },
-      play: { label: 'Play, said aloud', byDefault: 'Play' },
+      more: { label: 'Button for more', says: 'showMore', names: true },
+      play: { label: 'Play, said aloud', says: 'play', names: true },
       asks: {
         label: 'Who is asked when it plays',
-        byDefault: 'Plays from {host}, which is asked only now.',
+        says: 'playsFrom',
       },
       ...enlargeWords,
       ...movingWords,

@@ -1,5 +1,6 @@
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
+import { drawn } from '../render-widget'
 import type { Item } from '../../items'
 import type { Enlarged } from '../groups'
 import { videos } from './index'
@@ -25,7 +26,7 @@ const film = (n: number, more: object = {}): Item => ({
 })
 const rendered = (settings: object = {}, items = [film(1), film(2)]) => {
   const whole = VideosSettings.parse(settings)
-  const all = videos.render({ settings: whole, items, context: { widgetName: 'Films', sources: {}, facts: {} } })
+  const all = drawn(videos, { settings: whole, items, context: { widgetName: 'Films', sources: {}, facts: {} } })
   return { ...all, $: load(all.html) }
 }
 

@@ -1,6 +1,6 @@
 import type { Item, Picture, VideoBody } from '../../items'
 import { datesGroup, headingGroup } from '../groups'
-import type { View } from '../kind'
+import type { RenderContext, View } from '../kind'
 import { sources, type VideosSettings } from './settings'
 
 export interface ShownFilm {
@@ -21,10 +21,11 @@ export interface ShownFilm {
 export const filmsOf = ({ settings, items, context }: View<VideosSettings>) => ({
   heading: headingGroup.heading(settings, sources.sourceIds(settings), context),
   description: settings.description,
-  films: items.map((item) => shownFilm(item, settings)),
+  link: headingGroup.link(sources.sourceIds(settings), context),
+  films: items.map((item) => shownFilm(item, settings, context)),
 })
 
-function shownFilm({ link, publishedAt, body }: Item, settings: VideosSettings): ShownFilm {
+function shownFilm({ link, publishedAt, body }: Item, settings: VideosSettings, context: RenderContext): ShownFilm {
   const { title, picture, seconds, player } = body as VideoBody
   const isKnown = settings.length && seconds !== null
   return {
@@ -32,7 +33,7 @@ function shownFilm({ link, publishedAt, body }: Item, settings: VideosSettings):
     picture,
     length: isKnown ? clock(seconds) : '',
     duration: isKnown ? `PT${Math.round(seconds)}S` : '',
-    date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt) : '',
+    date: settings.date && publishedAt ? datesGroup.format(settings, publishedAt, context) : '',
     iso: publishedAt,
     link,
     player,

@@ -1,5 +1,7 @@
-import { escapeAttribute, escapeText } from '../../markup'
+import { escapeText } from '../../markup'
+import { numberFormat } from '../../words'
 import type { View } from '../kind'
+import { outermost } from '../outermost'
 import { countsOf, visitsFrom } from './periods'
 import { periodsOf, type VisitCounterSettings } from './settings'
 
@@ -14,15 +16,15 @@ type Settings = VisitCounterSettings
 
 const styles: Record<Settings['style'], (counts: Count[], settings: Settings) => string> = {
   line: (counts) =>
-    `<p class="n">${counts.map(({ name, said }) => `<span class="i">${escapeText(name)} <b>${said}</b></span>`).join(' ')}</p>`,
+    `<p class="n" part="row">${counts.map(({ name, said }) => `<span class="i">${escapeText(name)} <b>${said}</b></span>`).join(' ')}</p>`,
   table: (counts) =>
-    `<table class="n"><tbody>${counts.map(({ name, said }) => `<tr><th scope="row">${escapeText(name)}</th><td>${said}</td></tr>`).join('')}</tbody></table>`,
+    `<table class="n" part="row"><tbody>${counts.map(({ name, said }) => `<tr><th scope="row">${escapeText(name)}</th><td>${said}</td></tr>`).join('')}</tbody></table>`,
   // The digits are a picture of the number; who hears the page hears the number itself.
   digits: (counts, { digits }) =>
     counts
       .map(
         ({ name, value, said }) =>
-          `<p class="n"><span class="k">${escapeText(name)}</span><span class="v">${said}</span><span class="o" aria-hidden="true">${[
+          `<p class="n" part="row"><span class="k">${escapeText(name)}</span><span class="v">${said}</span><span class="o" part="digits" aria-hidden="true">${[
             ...String(value).padStart(digits, '0'),
           ]
             .map((digit) => `<i>${digit}</i>`)
@@ -33,16 +35,16 @@ const styles: Record<Settings['style'], (counts: Count[], settings: Settings) =>
 
 export function visitCounterHtml({ settings, context }: View<Settings>): string {
   const counts = countsOf(visitsFrom(context.facts.visits), settings.locale, settings.start)
-  const written = new Intl.NumberFormat(settings.locale)
+  const written = numberFormat(settings.locale)
   const shown = periodsOf(settings).map((id) => ({
     name: settings.names[id],
     value: counts[id],
     said: escapeText(written.format(counts[id])),
   }))
-  return (
-    `<section class="w" lang="${escapeAttribute(settings.locale)}" aria-label="${escapeAttribute(context.widgetName)}">` +
-    (settings.title ? `<h2 class="h">${escapeText(settings.title)}</h2>` : '') +
-    styles[settings.style](shown, settings) +
-    `</section>`
+  return outermost(
+    settings,
+    context,
+    (settings.title ? `<h2 class="h" part="heading">${escapeText(settings.title)}</h2>` : '') +
+      styles[settings.style](shown, settings),
   )
 }

@@ -1,5 +1,6 @@
 import { lookGroup } from '../groups'
 import type { Kind } from '../kind'
+import { sinceThemesAndLanguages } from '../of-before'
 import { box } from './box'
 import { visitCounterCss } from './css'
 import { visitCounterHtml } from './html'
@@ -10,8 +11,8 @@ export const visitCounter: Kind<VisitCounterSettings> = {
   id: 'visit-counter',
   name: 'Visit counter',
   purpose: 'Visits to the page it stands on, counted here without cookies.',
-  version: 1,
-  upgrade: {},
+  version: 2,
+  upgrade: { 1: (stored: Record<string, unknown>) => sinceThemesAndLanguages(stored, 'names') },
   settings: VisitCounterSettings,
   starters: visitCounterStarters,
   sample: () => ({
@@ -40,5 +41,6 @@ export const visitCounter: Kind<VisitCounterSettings> = {
   }),
   box,
   facts: ['visits'],
-  colours: lookGroup.colours,
+  parts: ['heading', 'row', 'digits'],
+  pairs: (settings, site) => [...lookGroup.pairs(settings, site), ...lookGroup.accentAsText(settings, site)],
 }

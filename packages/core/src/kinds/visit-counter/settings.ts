@@ -1,18 +1,18 @@
 import { z } from 'zod'
 import { localeGroup, lookGroup } from '../groups'
-import { choice, number, onOff, text, texts } from '../setting'
+import { choice, number, onOff, text, labelTexts, type LabelPart } from '../setting'
 import { periodIds, type PeriodId } from './periods'
 
 const shown = (label: string, before: string, byDefault: boolean) =>
   onOff({ on: 'shown', off: 'off' }, byDefault, { label, paragraph: 'shows', before })
 
-const names: Record<PeriodId, { label: string; byDefault: string }> = {
-  today: { label: 'Today', byDefault: 'Today' },
-  last7: { label: 'Last 7 days', byDefault: 'Last 7 days' },
-  week: { label: 'This week', byDefault: 'This week' },
-  month: { label: 'This month', byDefault: 'This month' },
-  year: { label: 'This year', byDefault: 'This year' },
-  total: { label: 'In all', byDefault: 'In all' },
+const names: Record<PeriodId, LabelPart> = {
+  today: { label: 'Today', says: 'today' },
+  last7: { label: 'Last 7 days', says: 'last7' },
+  week: { label: 'This week', says: 'thisWeek' },
+  month: { label: 'This month', says: 'thisMonth' },
+  year: { label: 'This year', says: 'thisYear' },
+  total: { label: 'In all', says: 'inAll' },
 }
 
 /** Settings of the kind visit counter. The order here is the order of the brief. */
@@ -44,11 +44,11 @@ export const VisitCounterSettings = z.strictObject({
     },
   ),
 
-  ...lookGroup.shape,
+  ...lookGroup.shape({}),
 
   title: text(80, 'nothing', { label: 'Title', paragraph: 'words', before: 'Headed by ' }),
-  ...localeGroup('Language of numbers').shape,
-  names: texts(
+  ...localeGroup.shape,
+  names: labelTexts(
     names,
     { most: 40, saidBy: 'today' },
     { label: 'Names of the numbers', paragraph: 'words', before: ', named like ' },

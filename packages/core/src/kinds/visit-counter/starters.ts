@@ -9,5 +9,19 @@ export const visitCounterStarters: Starter<VisitCounterSettings>[] = [
     name: 'Small table',
     settings: { style: 'table', today: true, week: true, month: true, year: true, total: true, title: 'Visits' },
   },
+  {
+    id: 'framed-table',
+    name: 'Framed table, light',
+    settings: {
+      style: 'table',
+      today: true,
+      last7: true,
+      total: true,
+      title: 'Visits',
+      theme: 'light',
+      borderWidth: 1,
+      radius: 8,
+    },
+  },
   { id: 'digits', name: 'Row of digits', settings: { style: 'digits', today: false, total: true, title: 'Visitors' } },
 ]

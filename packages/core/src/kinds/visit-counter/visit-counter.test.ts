@@ -1,5 +1,6 @@
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
+import { drawn, drawnHeight } from '../render-widget'
 import { briefOf, briefText } from '../brief'
 import { countsOf, firstWeekday, visitsFrom, type Visits } from './periods'
 import { visitCounter } from './index'
@@ -11,7 +12,7 @@ const visits = (today: string, days: Record<string, number>): Visits => ({
   total: Object.values(days).reduce((sum, n) => sum + n, 0),
 })
 const render = (settings: Partial<VisitCounterSettings>, known: unknown) =>
-  visitCounter.render({
+  drawn(visitCounter, {
     settings: VisitCounterSettings.parse(settings),
     items: [],
     context: { widgetName: 'Visits', sources: {}, facts: { visits: known } },
@@ -108,8 +109,8 @@ describe('the counter’s settings', () => {
     ).toEqual([
       'Visits today shown, of the last 7 days off, this week off, this month off, this year off, in all shown; 0 were counted elsewhere before.',
       'As a plain line.',
-      "In the site's own font, accent #17665A, text the site's own, on no background, corners 4 px.",
-      'Headed by “Visits”; in English (UK), named like “Today”.',
+      "In the site's own font, in colours of its own: text the site's own, on no background, accent the site's own, links under the pointer the accent; border 0 px, corners 4 px, no shadow, padded where it has an edge; headings as usual, text as usual, small print as usual; own CSS: none.",
+      'Headed by “Visits”; in the language of the page, named like “Today”.',
     ]))
   it.each(visitCounter.starters.map((s) => [s.id, s.settings]))('starter %s is valid', (_id, settings) =>
     expect(VisitCounterSettings.safeParse(settings).success).toBe(true),
@@ -117,7 +118,8 @@ describe('the counter’s settings', () => {
   it('is taller with more numbers', () => {
     const height = (settings: Partial<VisitCounterSettings>) => {
       const whole = VisitCounterSettings.parse(settings)
-      return visitCounter.box!.height(
+      return drawnHeight(
+        visitCounter,
         { settings: whole, items: [], context: { widgetName: '', sources: {}, facts: {} } },
         300,
       )

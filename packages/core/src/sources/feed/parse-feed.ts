@@ -2,7 +2,7 @@ import { DetectError, parseFeed as readFeed } from 'feedsmith'
 import { SourceError } from '../source-error'
 import { normalise } from './normalise'
 import { absolute } from '../links'
-import { storable, type Entry } from '../../items'
+import { storable, type Entry, type Picture } from '../../items'
 import type { ReadSource } from '../source-kind'
 import { fold, plainText } from '../sanitise'
 
@@ -13,6 +13,12 @@ interface LooseFeed {
   links?: { href?: string; rel?: string }[]
   home_page_url?: string
   language?: string
+  /** RSS and JSON Feed; of Atom the subtitle. */
+  description?: string
+  subtitle?: string | { value?: string }
+  image?: { url?: string } | string
+  logo?: string
+  icon?: string
   items?: unknown[]
   entries?: unknown[]
   xml?: { base?: string; lang?: string }
@@ -26,8 +32,22 @@ interface LooseFeed {
  */
 export const parseFeed = (text: string, base: string | null): ReadSource => readFeedAs(text, base)
 
-/** The same with another reading of each entry; null leaves one out. */
-export function readFeedAs(text: string, base: string | null, entryOf = normalise): ReadSource {
+/** What a feed says of itself beside its title. Plain text; '' and null where it says nothing. */
+export interface AboutFeed {
+  description: string
+  picture: Picture | null
+}
+
+/**
+ * The same with another reading of each entry; null leaves one out.
+ * @param of what else is taken from what the feed says of itself
+ */
+export function readFeedAs(
+  text: string,
+  base: string | null,
+  entryOf = normalise,
+  of: (about: AboutFeed) => Partial<ReadSource> = () => ({}),
+): ReadSource {
   const body = text.replace(/^\uFEFF/, '').trim()
   if (!body) throw new SourceError('feed-empty')
   const { format, feed } = detect(body)
@@ -41,6 +61,7 @@ export function readFeedAs(text: string, base: string | null, entryOf = normalis
     title: titleOf(loose.title),
     link,
     language,
+    ...of(aboutFeed(loose, within)),
     entries: unique(raw.map((entry) => entryOf(entry, within, language)).filter((entry) => entry !== null)),
   })
 }
@@ -68,6 +89,16 @@ function homeOf(feed: LooseFeed): string | undefined {
 function titleOf(title: LooseFeed['title']): string {
   if (!title) return ''
   return typeof title === 'string' ? fold(plainText(title)) : plainText(title.value ?? '')
+}
+
+/** RSS 2.0 `image`, JSON Feed 1.1 `icon`, Atom `logo`. */
+function aboutFeed({ description, subtitle, image, logo, icon }: LooseFeed, base: string | null): AboutFeed {
+  const words = description ?? (typeof subtitle === 'string' ? subtitle : subtitle?.value) ?? ''
+  const url = absolute(typeof image === 'string' ? image : image?.url, base) ?? absolute(logo ?? icon, base)
+  return {
+    description: fold(plainText(words)).slice(0, 500),
+    picture: url ? { url, width: null, height: null, alt: '' } : null,
+  }
 }
 
 /** The first of each key stays: feeds list the newest version first. */

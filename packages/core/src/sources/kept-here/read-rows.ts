@@ -1,3 +1,4 @@
+import { languageTag } from '../../words'
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js'
 import type { Entry } from '../../items'
@@ -72,7 +73,7 @@ export function readRows(table: Table, reading: Reading): { rows: ReadRow[]; fau
           author: cell('author') || null,
           publishedAt,
           link,
-          language: languageOf(cell('language')),
+          language: languageTag(cell('language')),
           labels: cell('labels')
             .split(/[,;|]/)
             .map((label) => label.trim())
@@ -96,14 +97,6 @@ export function readRows(table: Table, reading: Reading): { rows: ReadRow[]; fau
 const plain = (text: string) => {
   const freed = text.replace(/^'(?=[=+\-@])/, '')
   return /<[a-z/!]|&[a-z#]/i.test(freed) ? plainText(freed) : freed.replace(/\s+/g, ' ').trim()
-}
-
-function languageOf(tag: string): string | null {
-  try {
-    return tag ? (Intl.getCanonicalLocales(tag.replace('_', '-'))[0] ?? null) : null
-  } catch {
-    return null
-  }
 }
 
 /** By its id, else by author and day; the second of one author on one day is told apart by its place in the file. */

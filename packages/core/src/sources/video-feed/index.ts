@@ -21,8 +21,14 @@ export const videoFeed: SourceKind = {
   },
 }
 
+/** A feed tells no numbers. */
+const NOT_SAID = { posts: null, followers: null, following: null }
+
 function read(text: string, base: string | null): ReadSource {
-  const source = readFeedAs(text, base, videoEntry)
+  const source = readFeedAs(text, base, videoEntry, ({ description, picture }) => ({
+    picture,
+    profile: description || picture ? { handle: '', bio: description, counts: NOT_SAID } : null,
+  }))
   // A feed of nothing at all may be a channel's that has no films yet; one of articles is none of films.
   if (!source.entries.length && readFeedAs(text, base).entries.length) throw new SourceError('no-videos')
   return source

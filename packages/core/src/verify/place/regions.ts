@@ -157,8 +157,8 @@ export class Regions {
       share !== null && core.share !== null && core.share >= 0.45 && share <= core.share * 0.75
     if (own === core) return rest.some(({ share }) => isWider(share)) ? known('main') : null
     if (isWider(own.share)) return known('sidebar')
-    if (own.share === null && core.share === null && theirs.prose > A_TEXT && mine.prose < theirs.prose * 0.4)
-      return known('sidebar')
+    const isFuller = theirs.prose > A_TEXT ? mine.prose < theirs.prose * 0.4 : theirs.titles > 0 && !mine.titles
+    if (own.share === null && core.share === null && isFuller) return known('sidebar')
     if (own.share !== null && core.share === null && own.share <= 0.4) return known('sidebar')
     return null
   }

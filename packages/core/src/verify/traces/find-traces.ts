@@ -15,6 +15,8 @@ export interface Trace {
   node: Element
   /** What has to happen before it loads. */
   waitsFor: ElementReading['waitsFor'] | null
+  /** The mark of the text it was pasted from. */
+  version: string | null
   /** The document it stands in, where that is a frame's. */
   within: Within | null
 }
@@ -34,7 +36,7 @@ export interface ScriptTrace {
 }
 
 /** An element of ours where no browser renders it. */
-export interface DeadTrace extends Mention {
+export interface DeadTrace extends Omit<Mention, 'as'> {
   id: string
 }
 
@@ -64,17 +66,27 @@ interface Search {
   bodyTag: number
   depth: number
   frames: number
+  /** Documents written out in frames, each with its frame. */
+  inner: { search: Search; node: Element }[]
 }
 
 /** Every trace of Pebblestrand on a page, in document order. */
 export function findTraces(page: Page): Traces {
-  const { traces, texts } = search(page, 0)
+  const found = search(page, 0)
+  const { traces } = found
   const mentions = (id: string): Mention[] =>
-    texts
-      .of(id)
-      .map((mention) => ({ ...mention, offset: (position(mention.node)?.offset ?? 0) + leadOf(mention.node, id) }))
+    mentionsIn(found, id).map((mention) => ({
+      ...mention,
+      offset: (position(mention.node)?.offset ?? 0) + leadOf(mention.node, id),
+    }))
   return { ...traces, mentions }
 }
+
+/** Its own texts, and those of the documents in its frames: there it is the frame that shows them. */
+const mentionsIn = ({ texts, inner }: Search, id: string): Omit<Mention, 'offset'>[] => [
+  ...texts.of(id),
+  ...inner.flatMap(({ search: one, node }) => mentionsIn(one, id).map((mention) => ({ ...mention, node }))),
+]
 
 function search(page: Page, depth: number): Search {
   const found: Search = {
@@ -83,6 +95,7 @@ function search(page: Page, depth: number): Search {
     bodyTag: bodyTagOffset(page),
     depth,
     frames: 0,
+    inner: [],
   }
   walk<Surroundings>(page, { dead: null, marked: false }, inside, (node, around) => {
     if (node.type === 'comment') found.texts.add('comment', node, node.data)
@@ -112,15 +125,16 @@ function collectElement(search: Search, node: Element, around: Surroundings): vo
   const own = readElement(node)
   const dead = deadPlace(node, around, bodyTag)
   if (!dead && node.name === 'iframe' && node.attribs.srcdoc) collectFrame(search, node)
-  const script = own ? null : readScript(node)
+  const script = own && own.method !== 'tag' ? null : readScript(node)
   const remnant = own || script ? null : readRemnant(node)
   if (own && dead) {
     const offset = position(node)?.offset ?? 0
     if (traces.dead.length < MOST.traces) traces.dead.push({ where: dead, id: own.publicId, node, offset })
   } else if (own) {
-    const { method, publicId, origin, waitsFor } = own
+    const { method, publicId, origin, waitsFor, version } = own
     if (traces.live.length < MOST.traces)
-      traces.live.push({ method, id: publicId, origin, node, waitsFor: waitsFor ?? null, within: null })
+      traces.live.push({ method, id: publicId, origin, node, waitsFor: waitsFor ?? null, version, within: null })
+    if (script && traces.scripts.length < MOST.traces) traces.scripts.push({ ...script, node })
   } else if (dead) {
     return
   } else if (script) {
@@ -136,6 +150,7 @@ function collectFrame(outer: Search, node: Element): void {
   const { sandbox, srcdoc } = node.attribs
   const inner = search(parsePage(srcdoc!), outer.depth + 1)
   const runsScripts = sandbox === undefined || /(^|\s)allow-scripts(\s|$)/i.test(sandbox)
+  outer.inner.push({ search: inner, node })
   const { live, dead, scripts, orphans } = inner.traces
   for (const trace of live)
     if (outer.traces.live.length < MOST.traces)

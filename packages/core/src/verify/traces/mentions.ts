@@ -1,5 +1,6 @@
 import type { AnyNode } from 'domhandler'
 import { beforeIds } from '../../methods'
+import { SHORTCODE } from '../../wire'
 
 /** Where a snippet's text stands without being run: `text` is read by visitors, the others are not rendered at all. */
 export type TextPlace =
@@ -9,6 +10,8 @@ export type TextPlace =
 export interface Mention {
   where: TextPlace
   node: AnyNode
+  /** What it was read as: a shortcode, or other code. */
+  as: 'shortcode' | 'code'
   /** In the page's source, where it begins; at worst where its node does. */
   offset: number
 }
@@ -40,7 +43,11 @@ function squeezed(text: string): string {
 /** What escaping leaves of one letter, however often it was done: entities, and codes of scripts and addresses. */
 const ESCAPES = /&(?:amp;)*(?:#x?[0-9a-f]{1,6}|[a-z]{2,10});?|\\u00[0-9a-f]{2}|%[0-9a-f]{2}/gi
 
-const marks = beforeIds.map((text) => ({ text: squeezed(text), isPath: text.startsWith('/') }))
+const marks = beforeIds.map((text) => ({
+  text: squeezed(text),
+  isPath: text.startsWith('/'),
+  as: text.startsWith(`[${SHORTCODE}`) ? ('shortcode' as const) : ('code' as const),
+}))
 
 /** One text, without all that editors, highlighters and typography put between or in place of its letters. */
 interface Stream {
@@ -89,27 +96,24 @@ export class Mentions {
   }
 
   /** Where the snippet of an id is written out, what visitors read first. */
-  of(id: string): { where: TextPlace; node: AnyNode }[] {
+  of(id: string): Omit<Mention, 'offset'>[] {
     this.joined ??= { where: 'text', text: asText(this.codes.subarray(0, this.length)), starts: this.starts }
     return [this.joined, ...this.others].flatMap((stream) => found(stream, squeezed(id)))
   }
 }
 
-function found(stream: Stream, id: string): { where: TextPlace; node: AnyNode }[] {
+function found(stream: Stream, id: string): Omit<Mention, 'offset'>[] {
   if (!id) return []
   // One piece of code names itself more than once: what stands in one element is one mention.
-  const nodes = new Map<AnyNode, AnyNode>()
+  const nodes = new Map<AnyNode, Omit<Mention, 'offset'>>()
   for (let at = stream.text.indexOf(id); at >= 0 && nodes.size < 20; at = stream.text.indexOf(id, at + id.length)) {
     const before = stream.text.slice(Math.max(0, at - FAR), at)
-    if (marks.some((mark) => before.endsWith(mark.text) && (!mark.isPath || before.includes('http'))))
-      addOnce(nodes, nodeAt(stream, at))
+    const mark = marks.find(({ text, isPath }) => before.endsWith(text) && (!isPath || before.includes('http')))
+    if (!mark) continue
+    const node = nodeAt(stream, at)
+    if (!nodes.has(node.parent ?? node)) nodes.set(node.parent ?? node, { where: stream.where, node, as: mark.as })
   }
-  return [...nodes.values()].map((node) => ({ where: stream.where, node }))
-}
-
-function addOnce(nodes: Map<AnyNode, AnyNode>, node: AnyNode): void {
-  const parent = node.parent ?? node
-  if (!nodes.has(parent)) nodes.set(parent, node)
+  return [...nodes.values()]
 }
 
 function nodeAt({ starts }: Stream, at: number): AnyNode {

@@ -1,6 +1,7 @@
 import { masonry, type FitSpec, type Height } from '../../../layout'
 import { inOneRow, shownIn, stepsOf } from './columns'
 import type { ArrangementSettings } from './settings'
+import { buttonCss, buttonHoverCss } from '../look/css'
 
 /** Px: buttons below a row that can be moved along, with the space above them. */
 const BUTTON = 36
@@ -21,7 +22,7 @@ export function arrangementCss(
   cellsAt: (cell: number) => readonly Height[] = () => [],
 ): string {
   const steps = stepsOf(spec)
-  const list = `.l{--n:1;list-style:none;margin:0;padding:0;gap:${s.gap}px;`
+  const list = `${alignCss(s)}.l{--n:1;list-style:none;margin:0;padding:0;gap:${s.gap}px;`
   const counts = steps
     .filter(({ columns }) => columns > 1)
     .map((step) => between(step, `.l{--n:${step.columns}}`))
@@ -35,6 +36,12 @@ export function arrangementCss(
   )
 }
 
+/** Words, and what stands in lines with them. */
+const alignCss = ({ align }: Pick<ArrangementSettings, 'align'>) =>
+  align === 'start'
+    ? ''
+    : `.w{text-align:${align === 'centre' ? 'center' : 'end'}}.w :is(.m,.v,.sp,.ps,.kb,.ph){justify-content:${align === 'centre' ? 'center' : 'end'}}.c>.g,.c>.ps{margin-inline:${align === 'centre' ? 'auto' : 'auto 0'}}`
+
 const hidden = (from: number) => (from === Infinity ? '' : `.l>.c:nth-child(n+${from + 1}){display:none}`)
 
 /** A row that scrolls sideways, with its buttons. */
@@ -42,8 +49,8 @@ const rowCss = ({ gap, radius }: ArrangementSettings) =>
   `display:flex;overflow-x:auto;scroll-snap-type:x mandatory;overscroll-behavior-x:contain}` +
   `.l>.c{flex:0 0 calc((100% - (var(--n) - 1)*${gap}px)/var(--n));scroll-snap-align:start}` +
   `.kb{display:flex;gap:8px;margin-top:${CONTROLS - BUTTON}px;height:${BUTTON}px;visibility:hidden}.k.on .kb{visibility:visible}.k.on .l{scrollbar-width:none}.k.on .l::-webkit-scrollbar{display:none}` +
-  `.kb button{width:${BUTTON}px;height:${BUTTON}px;padding:0;border:1px solid currentColor;border-radius:${Math.min(radius, BUTTON / 2)}px;background:none;color:inherit;font:inherit;font-size:18px;line-height:1;cursor:pointer}` +
-  `.kb button:hover{border-color:var(--a);color:var(--a)}.k.rtl .kp,.k.rtl .kn{transform:scaleX(-1)}.l:focus-visible{outline-offset:-2px}`
+  `.kb button{width:${BUTTON}px;height:${BUTTON}px;padding:0;${buttonCss(Math.min(radius, BUTTON / 2))};font-size:18px;line-height:1}` +
+  `.kb button:hover{${buttonHoverCss}}.k.rtl .kp,.k.rtl .kn{transform:scaleX(-1)}.l:focus-visible{outline-offset:-2px}`
 
 /** The first spans two columns, and two rows where there is room beside it; its picture grows with it (`.g`). */
 const largeCss = (steps: readonly Step[]) =>

@@ -6,7 +6,7 @@ const layouts = {
   masonry: 'wall of bricks',
   'large-first': 'grid whose first is large',
   carousel: 'row to move along',
-  one: 'row of one large at a time',
+  one: 'slideshow, one at a time',
 } as const
 export type Layout = keyof typeof layouts
 
@@ -18,6 +18,7 @@ export interface ArrangementSettings {
   rows: Rows
   gap: number
   moves: 'no' | '5' | '8' | '12'
+  align: 'start' | 'centre' | 'end'
   radius: number
 }
 
@@ -109,5 +110,10 @@ export function arrangementShape<const L extends Layout>(
       { min: 0, max: 48, step: 4, unit: 'px', byDefault: numbers.gap ?? 16 },
       { label: 'Gap', paragraph: 'layout', before: ', ', after: ' apart' },
     ),
+    align: choice({ start: 'set at the start', centre: 'centred', end: 'set at the end' }, 'start', {
+      label: 'Alignment',
+      paragraph: 'layout',
+      before: ', ',
+    }),
   }
 }

@@ -1,0 +1,24 @@
+import { sha256 } from '@noble/hashes/sha2.js'
+import { utf8ToBytes } from '@noble/hashes/utils.js'
+import type { SnippetRequest } from './method'
+
+/** Goes up when the text of a method is written otherwise than before. */
+const TEXT_VERSION = 1
+
+/**
+ * A short mark of what a snippet's text says, without what may change beside it (names, heights): a text on a page that carries
+ * another one is an older text. It stands in the fragment of an address of ours, which is never sent.
+ */
+export function versionMark(method: string, { origin, publicId, width, pinned }: SnippetRequest): string {
+  const said = JSON.stringify([TEXT_VERSION, method, origin, publicId, width, pinned?.version ?? null])
+  return [...sha256(utf8ToBytes(said.toWellFormed())).slice(0, 4)]
+    .map((byte) => byte.toString(36).padStart(2, '0'))
+    .join('')
+    .slice(0, 6)
+}
+
+/** The mark in an address's fragment; null where it has none. */
+export function markIn(url: URL | null): string | null {
+  const found = url && /^#t([0-9a-z]{6})$/.exec(url.hash)
+  return found ? found[1]! : null
+}

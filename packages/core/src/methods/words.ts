@@ -1,0 +1,4 @@
+// Names and sentences of the methods, without what writes and reads them.
+export { methodIds, methodNames, type MethodId } from './names'
+export { endings, losses, type Ending, type LossId } from './outcome'
+export { textForms, type TextForm } from './text-forms'

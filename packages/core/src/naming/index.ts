@@ -1,0 +1,1 @@
+export { nameBy, namingDates, namingWords, type NamingFacts, type NamingWord } from './naming'

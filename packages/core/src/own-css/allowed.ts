@@ -1,0 +1,176 @@
+/**
+ * Functions that values of own CSS may have: those of numbers, colours, shapes, movement and pictures that are drawn, none of which
+ * fetches anything (MDN's index of CSS functions, without `url`, `src`, `image`, `image-set`, `cross-fade`, `element`, `paint`).
+ */
+export const functions = new Set([
+  ...[
+    'var',
+    'env',
+    'attr',
+    'calc',
+    'min',
+    'max',
+    'clamp',
+    'round',
+    'mod',
+    'rem',
+    'abs',
+    'sign',
+    'pow',
+    'sqrt',
+    'hypot',
+    'log',
+    'exp',
+    'sin',
+    'cos',
+    'tan',
+    'asin',
+    'acos',
+    'atan',
+    'atan2',
+  ],
+  ...['rgb', 'rgba', 'hsl', 'hsla', 'hwb', 'lab', 'lch', 'oklab', 'oklch', 'color', 'color-mix', 'light-dark'],
+  ...[
+    'linear-gradient',
+    'radial-gradient',
+    'conic-gradient',
+    'repeating-linear-gradient',
+    'repeating-radial-gradient',
+    'repeating-conic-gradient',
+  ],
+  ...[
+    'blur',
+    'brightness',
+    'contrast',
+    'drop-shadow',
+    'grayscale',
+    'hue-rotate',
+    'invert',
+    'opacity',
+    'saturate',
+    'sepia',
+  ],
+  ...[
+    'matrix',
+    'matrix3d',
+    'perspective',
+    'rotate',
+    'rotate3d',
+    'rotatex',
+    'rotatey',
+    'rotatez',
+    'scale',
+    'scale3d',
+    'scalex',
+    'scaley',
+    'scalez',
+    'skew',
+    'skewx',
+    'skewy',
+    'translate',
+    'translate3d',
+    'translatex',
+    'translatey',
+    'translatez',
+  ],
+  ...['circle', 'ellipse', 'inset', 'polygon', 'path', 'rect', 'xywh'],
+  ...[
+    'minmax',
+    'repeat',
+    'fit-content',
+    'counter',
+    'counters',
+    'cubic-bezier',
+    'steps',
+    'linear',
+    'stylistic',
+    'styleset',
+    'character-variant',
+    'swash',
+    'ornaments',
+    'annotation',
+  ],
+])
+
+/** Rules at a rule's place that may stand; what else there is loads something, or reaches beyond the widget. */
+export const atRules = new Set(['media', 'supports', 'container', 'keyframes', '-webkit-keyframes', 'starting-style'])
+
+/** Why others are taken out. */
+export const atRuleReasons: Record<string, string> = {
+  import: 'it would load another sheet',
+  'font-face': 'it would load a font; choose one of those that ship, under how it looks',
+  namespace: 'it reaches beyond the widget',
+  charset: 'the sheet is read as text already',
+  page: 'it would change how the whole page is printed',
+  property: 'it would be true of the whole page',
+  'counter-style': 'it would be true of the whole page',
+  layer: 'the widget has layers of its own',
+  scope: 'the sheet is scoped to the widget already',
+}
+
+/** Pseudo-classes and elements that would reach out of the widget. */
+export const outward = new Set([':host', ':host-context', '::slotted', ':root', ':scope', '::view-transition'])
+
+/** Elements that a widget is not in. */
+export const outerElements = new Set(['html', 'body', 'head'])
+
+/** Old ways to run or load something from a declaration. */
+export const deniedProperties = new Set(['behavior', '-ms-behavior', '-moz-binding', 'src'])
+
+/** What of a widget over the page own CSS leaves alone: where it stands and how much of the page it takes. */
+export const standingProperties = new Set([
+  ...[
+    'position',
+    'inset',
+    'inset-block',
+    'inset-inline',
+    'inset-block-start',
+    'inset-block-end',
+    'inset-inline-start',
+    'inset-inline-end',
+    'top',
+    'right',
+    'bottom',
+    'left',
+    'z-index',
+    'float',
+  ],
+  ...[
+    'width',
+    'height',
+    'min-width',
+    'min-height',
+    'inline-size',
+    'block-size',
+    'min-inline-size',
+    'min-block-size',
+    'max-width',
+    'max-height',
+    'max-inline-size',
+    'max-block-size',
+    'aspect-ratio',
+    'zoom',
+    'scale',
+    'transform',
+    'translate',
+    'rotate',
+    'contain',
+    'box-shadow',
+    'outline',
+    'outline-width',
+    'outline-offset',
+  ],
+  ...[
+    'margin',
+    'margin-top',
+    'margin-right',
+    'margin-bottom',
+    'margin-left',
+    'margin-block',
+    'margin-inline',
+    'margin-block-start',
+    'margin-block-end',
+    'margin-inline-start',
+    'margin-inline-end',
+  ],
+])

@@ -1,0 +1,2 @@
+export { withOwnCss } from './with-own-css'
+export { MOST_LETTERS, scopeCss, type CssNote, type ScopedCss, type ScopeWish } from './scope'

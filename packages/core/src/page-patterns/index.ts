@@ -1,0 +1,1 @@
+export { fixedBeginning, isPattern, matchesPattern, patternProblem, patternSource } from './pattern'
