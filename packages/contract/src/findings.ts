@@ -12,6 +12,8 @@ export const Facts = z.object({
   reasoning: z.array(z.object({ about: z.string(), says: z.array(z.string()) })).optional(),
   notes: z.array(z.object({ code: z.string(), says: z.string() })).optional(),
   copies: z.number(),
+  /** Whether the site's tag was there; null where the site has none. */
+  tag: z.boolean().nullish(),
   /** Px that a wide window leaves it, where a browser looked. */
   room: z.number().nullish(),
   /** What its placement can be marked by, where it has no mark that fits. */

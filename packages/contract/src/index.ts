@@ -1,10 +1,16 @@
 import { accountRoutes } from './accounts'
+import { agencyRoutes } from './agency'
 import { checkRoutes } from './checks'
+import { feedListRoutes } from './feed-lists'
 import { findRoutes } from './find'
 import { installRoutes } from './installs'
 import { keptReviewRoutes } from './kept-reviews'
+import { pickRoutes } from './picks'
+import { platformRoutes } from './platforms'
 import { removalRoutes } from './removals'
+import { siteLookRoutes } from './site-looks'
 import { siteReadingRoutes } from './site-readings'
+import { siteTagRoutes } from './site-tags'
 import { siteRoutes } from './sites'
 import { sourceRoutes } from './sources'
 import { stageRoutes } from './stage'
@@ -14,11 +20,17 @@ import { widgetRoutes } from './widgets'
 /** Every route there is, by subject. */
 export const routes = {
   accounts: accountRoutes,
+  agency: agencyRoutes,
   today: todayRoutes,
   sites: siteRoutes,
+  siteLooks: siteLookRoutes,
   siteReadings: siteReadingRoutes,
+  siteTags: siteTagRoutes,
+  platforms: platformRoutes,
   sources: sourceRoutes,
   keptReviews: keptReviewRoutes,
+  picks: pickRoutes,
+  feedLists: feedListRoutes,
   widgets: widgetRoutes,
   stage: stageRoutes,
   installs: installRoutes,
@@ -29,16 +41,22 @@ export const routes = {
 
 export * from './route'
 export * from './accounts'
+export * from './agency'
 export * from './checks'
+export * from './feed-lists'
 export * from './fields'
 export * from './find'
 export * from './findings'
 export * from './installs'
 export * from './kept-reviews'
 export * from './look'
+export * from './picks'
+export * from './platforms'
 export * from './removals'
 export * from './site-fields'
+export * from './site-looks'
 export * from './site-readings'
+export * from './site-tags'
 export * from './sites'
 export * from './sources'
 export * from './stage'

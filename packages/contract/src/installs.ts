@@ -1,5 +1,13 @@
-import { methodIds } from '@pebblestrand/core/methods'
-import { regionIds } from '@pebblestrand/core/platforms'
+import {
+  endings,
+  losses,
+  methodIds,
+  textForms,
+  type Ending,
+  type LossId,
+  type TextForm,
+} from '@pebblestrand/core/methods/words'
+import { regionIds } from '@pebblestrand/core/platforms/schema'
 import { statusIds } from '@pebblestrand/core/verify/words'
 import { z } from 'zod'
 import { Id, IdParams, Json, maybeId, paged, Paging, Time, words } from './fields'
@@ -29,6 +37,8 @@ export const RegisterQuery = Paging.extend({
   status: z.union([any, z.enum(statusIds)]).default(''),
   region: z.union([any, z.enum(regionIds)]).default(''),
   method: z.union([any, z.enum(methodIds)]).default(''),
+  /** Only those held at a release, or only those that follow the newest. */
+  held: z.enum(['', '0', '1']).default(''),
   retired: z
     .enum(['0', '1'])
     .default('0')
@@ -61,7 +71,10 @@ export const RegisterRow = z.object({
   placement: z.string().nullable(),
   region: z.enum(regionIds).nullable(),
   width: z.number().nullable(),
+  /** What it shows: the newest, or the one it is held at. */
   release: z.number().nullable(),
+  newestRelease: z.number().nullable(),
+  held: z.boolean(),
   finding: z.string().nullable(),
   findingTitle: z.string().nullable(),
 })
@@ -78,10 +91,44 @@ export const FilterValues = z.object({
   findings: z.array(z.string()),
 })
 
+/** A swap for a time, in the site's own time. */
+export const PlannedSwap = z.object({
+  id: z.uuid(),
+  widgetId: z.uuid(),
+  widget: z.string(),
+  from: Time,
+  until: Time.nullable(),
+  state: z.enum(['planned', 'on', 'over', 'failed']),
+  problem: z.string().nullable(),
+})
+
+/** How a snippet is written, where that is not as usual. */
+export const SnippetOptions = z
+  .strictObject({
+    form: z.enum(Object.keys(textForms) as [TextForm, ...TextForm[]]),
+    /** Without the comment that says what it is. */
+    unsigned: z.boolean(),
+    /** With one version of the script, held against its integrity value. */
+    pinned: z.boolean(),
+    /** The page behind its address may stand in search engines. */
+    indexed: z.boolean(),
+    /** For our script: what the site's own templates write where a nonce belongs; '' for none. */
+    nonce: z
+      .string()
+      .trim()
+      .max(100, 'must have 100 letters or fewer')
+      .regex(/^[^<>&"'\r\n]*$/, 'must be written without < > & and quotes, as {{ nonce }}'),
+  })
+  .partial()
+export type SnippetOptions = z.infer<typeof SnippetOptions>
+
 const MethodAdvice = z.object({
   method: z.enum(methodIds),
-  box: z.object({ id: z.string(), name: z.string() }).nullable(),
+  box: z.object({ id: z.string(), name: z.string(), note: z.string().nullable() }).nullable(),
+  ends: z.enum(Object.keys(endings) as [Ending, ...Ending[]]),
+  losses: z.array(z.enum(Object.keys(losses) as [LossId, ...LossId[]])),
   why: z.string(),
+  rule: z.string().nullable(),
 })
 
 export const InstallDetail = RegisterRow.extend({
@@ -91,11 +138,16 @@ export const InstallDetail = RegisterRow.extend({
   retiredAt: Time.nullable(),
   platform: z.string(),
   cacheMinutes: z.number(),
-  advice: z.object({ best: MethodAdvice, others: z.array(MethodAdvice) }),
-  /** The text to paste, by method. */
+  /** For whoever pastes at this site, as the agency notes it. */
+  pasteNotes: z.string(),
+  advice: z.object({ best: MethodAdvice, others: z.array(MethodAdvice), ask: z.string().nullable() }),
+  /** What a policy that only reports so far would have to be given, once it counts. */
+  ruleOneDay: z.string().nullable(),
+  /** The living tag of its site. */
+  siteTag: z.object({ id: z.uuid(), status: Status }).nullable(),
+  /** The text to paste, by method; by the tag, the tag's own, empty where the site has none. */
   snippets: z.record(z.enum(methodIds), z.string()),
-  /** The same with one version of the script, held against its integrity value. */
-  pinned: z.record(z.enum(methodIds), z.string()),
+  snippetOptions: SnippetOptions,
   steps: z.array(z.object({ id: z.string(), parts: z.array(z.object({ text: z.string(), strong: z.boolean() })) })),
   check: z
     .object({
@@ -109,8 +161,17 @@ export const InstallDetail = RegisterRow.extend({
     })
     .nullable(),
   running: z.object({ id: z.uuid(), state: CheckState }).nullable(),
+  /** Releases it can be held at, the newest first. */
+  releases: z.array(z.object({ number: z.number(), note: z.string(), publishedAt: Time })),
+  /** The widget that stood here before the last swap. */
+  swappedFrom: z.object({ id: z.uuid(), name: z.string() }).nullable(),
+  /** The site's, for times that are planned. */
+  timeZone: z.string(),
+  plannedSwaps: z.array(PlannedSwap),
   timeLine: z.array(z.object({ id: z.uuid(), at: Time, verb: z.string(), by: z.string().nullable(), data: Json })),
 })
+
+const localTime = z.string().regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'must be a day and a time, as 2026-12-01T08:00')
 
 const CheckAsked = z.object({ checkId: z.uuid() })
 
@@ -171,6 +232,7 @@ export const installRoutes = {
     body: z.object({
       method: z.enum(methodIds).optional(),
       stepsDone: z.array(z.string().max(20)).max(20).optional(),
+      snippetOptions: SnippetOptions.optional(),
     }),
     answer: InstallDetail,
   }),
@@ -205,6 +267,41 @@ export const installRoutes = {
     summary: 'Mean it to be gone; a check proves it',
     params: IdParams,
     answer: CheckAsked,
+  }),
+  hold: route({
+    method: 'PUT',
+    path: '/api/installs/:id/held',
+    may: 'member',
+    summary: 'Hold it at a release, or let it follow the newest again',
+    params: IdParams,
+    body: z.object({ release: z.number().int().min(1).nullable() }),
+    answer: InstallDetail,
+  }),
+  swap: route({
+    method: 'POST',
+    path: '/api/installs/:id/swap',
+    may: 'member',
+    summary: 'Exchange its widget without touching the client’s page',
+    params: IdParams,
+    body: z.object({ widgetId: z.uuid() }),
+    answer: InstallDetail,
+  }),
+  planSwap: route({
+    method: 'POST',
+    path: '/api/installs/:id/planned-swaps',
+    may: 'member',
+    summary: 'Exchange its widget from a time on, and back again at another; both in the site’s time zone',
+    params: IdParams,
+    body: z.object({ widgetId: z.uuid(), from: localTime, until: localTime.nullish() }),
+    answer: InstallDetail,
+  }),
+  dropSwap: route({
+    method: 'DELETE',
+    path: '/api/installs/:id/planned-swaps/:swapId',
+    may: 'member',
+    summary: 'Drop a planned swap; one that has begun stays as it is',
+    params: IdParams.extend({ swapId: z.uuid() }),
+    answer: InstallDetail,
   }),
   keep: route({
     method: 'DELETE',

@@ -1,6 +1,7 @@
-import { profiles } from '@pebblestrand/core/platforms'
+import { patternProblem } from '@pebblestrand/core/page-patterns'
 import { z } from 'zod'
 import { line, wholeNumber } from './fields'
+import { PlatformKey } from './platforms'
 
 // Fields of a site, with words that can stand after the field's label.
 
@@ -39,9 +40,7 @@ function isLanguage(tag: string): boolean {
 export const siteFacts = {
   name: line(80),
   origin: Origin,
-  platform: z.enum(Object.keys(profiles) as [string, ...string[]], {
-    error: `must be one of ${Object.keys(profiles).join(', ')}`,
-  }),
+  platform: PlatformKey,
   cacheMinutes: wholeNumber(0, 43_200),
   timeZone: z.string().refine(isTimeZone, 'must be an IANA time zone like Atlantic/Faroe'),
   /** BCP 47; empty where it is not known. */
@@ -53,10 +52,18 @@ export const siteFacts = {
     .transform((tag) => (tag ? Intl.getCanonicalLocales(tag)[0]! : null)),
 }
 
-/** A path from the root, or one that ends in /* for all pages below. */
+/** How one pastes there, beside what the platform says. */
+export const pasting = {
+  connector: z.boolean(),
+  pasteNotes: z.string().trim().max(1000, 'must have 1000 letters or fewer'),
+}
+
+/** A path from the root, or a pattern of paths as WHATWG URL Pattern writes a pathname, without expressions of its own. */
 export const PagePath = z
   .string('is missing')
   .trim()
   .max(500, 'must have 500 letters or fewer')
-  .regex(/^\/[^\s?#]*$/, 'must begin with / and have no spaces, ? or #')
-  .refine((path) => !path.slice(0, -1).includes('*'), 'may have a * at its end only')
+  .superRefine((path, context) => {
+    const problem = patternProblem(path)
+    if (problem) context.addIssue({ code: 'custom', message: `must ${problem}` })
+  })

@@ -1,4 +1,4 @@
-import { regionIds } from '@pebblestrand/core/platforms'
+import { regionIds } from '@pebblestrand/core/platforms/schema'
 import { z } from 'zod'
 import { Id, IdParams, Time } from './fields'
 import { route } from './route'

@@ -1,13 +1,13 @@
-import { methodIds } from '@pebblestrand/core/methods'
-import { fontFamilies } from '@pebblestrand/core/look'
-import { regionIds } from '@pebblestrand/core/platforms'
+import { methodIds } from '@pebblestrand/core/methods/words'
+import { regionIds } from '@pebblestrand/core/platforms/schema'
 import { z } from 'zod'
 import { Id, IdParams, Json, line, paged, Paging, Time, wholeNumber, words } from './fields'
 import { Status } from './findings'
 import { SiteLook, Thumbnail } from './look'
 import { route } from './route'
+import { NotedLook } from './noted-look'
 import { SiteRead } from './site-readings'
-import { Address, PagePath, siteFacts } from './site-fields'
+import { Address, PagePath, pasting, siteFacts } from './site-fields'
 
 export const siteOrders = ['name', 'attention'] as const
 
@@ -74,7 +74,15 @@ export const SiteDetail = z.object({
   name: z.string(),
   origin: z.string(),
   client: z.string(),
-  platform: z.object({ id: z.string(), name: z.string() }),
+  /** Whether the agency's line stands below what is installed for the client. */
+  credited: z.boolean(),
+  /** What of its look is no longer as it is noted. */
+  lookChanges: z.array(z.object({ piece: z.string(), before: z.string(), after: z.string() })),
+  platform: z.object({ id: z.string(), name: z.string(), connector: z.boolean() }),
+  /** Whether a connector of ours on the site replaces shortcodes. */
+  connector: z.boolean(),
+  /** What the agency notes for whoever pastes there. */
+  pasteNotes: z.string(),
   cacheMinutes: z.number(),
   timeZone: z.string(),
   language: z.string().nullable(),
@@ -86,6 +94,10 @@ export const SiteDetail = z.object({
   pages: z.array(Page),
   placements: z.array(Placement),
   installs: z.array(InstallOnSite),
+  /** Its tag, where it has one; of the pages that were looked at, how many load it. */
+  tag: z
+    .object({ installId: z.uuid(), status: Status, retiring: z.boolean(), on: z.number(), of: z.number() })
+    .nullable(),
   /** By widget; by install as well where each of a widget's looks different. */
   thumbnails: z.record(z.string(), Thumbnail),
 })
@@ -94,6 +106,7 @@ export const SiteDetail = z.object({
 export const Place = z.object({
   siteId: z.uuid(),
   site: z.string(),
+  client: z.string(),
   /** Null where all pages of the site share it. */
   page: z.string().nullable(),
   /** The page to show it on: its own, or the first that has been looked at. */
@@ -103,6 +116,10 @@ export const Place = z.object({
   region: z.enum(regionIds),
   width: z.number(),
   look: SiteLook.nullable(),
+  /** What words there hang on: the site's language, its time zone, and the agency's line below where its client has it. */
+  language: z.string().nullable(),
+  timeZone: z.string(),
+  credited: z.boolean(),
 })
 
 const NewPage = z.object({
@@ -161,40 +178,10 @@ const Taken = z.object({
   rooms: z.array(TakenRoom).max(20).default([]),
 })
 
-const Font = line(200).refine(
-  (value) => fontFamilies(value) !== null,
-  'must be a list of fonts as CSS has it: Cabin, sans-serif; names with digits in quotes',
-)
-const Colour = z.string('is missing').regex(/^#(?:[0-9a-f]{3}|[0-9a-f]{6})$/i, 'must be a colour like #1f5f99')
-
-/** A look as a person notes it; the files of its fonts stay as they were. */
-const NotedLook = z.object({
-  bodyFont: Font,
-  headingFont: Font,
-  text: Colour,
-  background: Colour,
-  accent: Colour,
-  contentWidth: wholeNumber(200, 4000),
-})
-
-const SiteChange = z.object({ ...siteFacts, look: NotedLook.nullable() }).partial()
+/** `credited`: whether the agency's line stands below whatever is installed for its client. */
+const SiteChange = z.object({ ...siteFacts, ...pasting, look: NotedLook.nullable(), credited: z.boolean() }).partial()
 
 export const siteRoutes = {
-  platforms: route({
-    method: 'GET',
-    path: '/api/platforms',
-    may: 'member',
-    summary: 'Platform profiles',
-    answer: z.object({
-      rows: z.array(
-        z.object({
-          id: z.string(),
-          name: z.string(),
-          words: z.object({ publish: z.string(), cache: z.string(), codeBox: z.string() }),
-        }),
-      ),
-    }),
-  }),
   list: route({
     method: 'GET',
     path: '/api/sites',

@@ -4,12 +4,26 @@ import { z } from 'zod'
 import { IdParams, line, paged, Paging, Time, wholeNumber, words } from './fields'
 import { route } from './route'
 
+/** Names with slashes between them; white space and empty names around them gone. */
+export const Folder = z
+  .string()
+  .max(300, 'must have 300 letters or fewer')
+  .transform((text) =>
+    text
+      .split('/')
+      .map((name) => name.trim())
+      .filter(Boolean)
+      .join('/'),
+  )
+
 const Problem = z.object({ code: z.string(), message: z.string(), remedy: z.string(), at: z.string() })
 
 /** A source as a widget's bench knows it. */
 export const SourceInfo = z.object({
   id: z.uuid(),
   kind: z.string(),
+  /** What its items are. */
+  gives: z.array(z.enum(bodyTypes)),
   title: z.string(),
   link: z.string().nullable(),
   url: z.string(),
@@ -28,6 +42,8 @@ export const SourceInfo = z.object({
   account: z.string().nullable(),
   /** Whether its service gives an owner more than anyone. */
   connects: z.boolean(),
+  /** Names with slashes between them, the outermost first: "News/Islands"; '' for none. */
+  folder: z.string(),
   /** It is written here: nothing is asked for elsewhere. */
   keptHere: z.boolean(),
   /** What else there is to know of its health, as sentences. */
@@ -99,8 +115,12 @@ export const sourceRoutes = {
     summary: 'Known sources',
     query: Paging.extend({
       q: z.string().trim().max(200).default(''),
-      /** Only those whose items are such. */
-      gives: z.enum(bodyTypes).optional(),
+      /** Only those whose items are such; several with commas between them. */
+      gives: z
+        .string()
+        .default('')
+        .transform((text) => text.split(',').filter(Boolean))
+        .pipe(z.array(z.enum(bodyTypes))),
     }),
     answer: paged(SourceDetail),
   }),
@@ -125,12 +145,13 @@ export const sourceRoutes = {
     method: 'PATCH',
     path: '/api/sources/:id',
     may: 'member',
-    summary: 'How often a source is read, whether at all, and what it is called',
+    summary: 'How often a source is read, whether at all, what it is called, and in which folder it lies',
     params: IdParams,
     body: z.object({
       intervalMinutes: wholeNumber(5, 10_080).optional(),
       paused: z.boolean().optional(),
       title: line(200).optional(),
+      folder: Folder.optional(),
     }),
     answer: SourceDetail,
   }),

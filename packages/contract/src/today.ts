@@ -1,3 +1,4 @@
+import { methodIds } from '@pebblestrand/core/methods/words'
 import { z } from 'zod'
 import { Round } from './checks'
 import { Json, Time } from './fields'
@@ -6,6 +7,8 @@ import { route } from './route'
 
 export const WaitingInstall = z.object({
   id: z.uuid(),
+  kind: z.string(),
+  method: z.enum(methodIds),
   status: Status,
   retiring: z.boolean(),
   plannedAt: Time,
@@ -62,6 +65,22 @@ export const todayRoutes = {
           problem: z.object({ message: z.string(), remedy: z.string() }),
           failures: z.number(),
           okAt: Time.nullable(),
+        }),
+      ),
+      /** Swaps that are planned or on, the next first; `at`: when it begins, or ends where it is on. */
+      swaps: z.array(
+        z.object({
+          id: z.uuid(),
+          installId: z.uuid(),
+          state: z.enum(['planned', 'on', 'failed']),
+          problem: z.string().nullable(),
+          at: Time,
+          until: Time.nullable(),
+          widget: z.string(),
+          before: z.string().nullable(),
+          page: z.string(),
+          site: z.string(),
+          timeZone: z.string(),
         }),
       ),
       round: Round.nullable(),

@@ -1,11 +1,12 @@
 import { z } from 'zod'
-import { Id, IdParams, Json, line, paged, Paging, Time, wholeNumber, words } from './fields'
+import { Id, IdParams, Json, line, maybeId, paged, Paging, Time, wholeNumber, words } from './fields'
 import { Thumbnail } from './look'
 import { route } from './route'
 import { Place } from './sites'
 import { SourceInfo } from './sources'
 
 const Name = line(80)
+const Note = z.string().trim().max(300, 'must have 300 letters or fewer')
 const Version = z.object({ version: wholeNumber(0, 2_147_483_647) })
 
 export const Draft = z.object({ settings: Json, version: z.number(), savedAt: Time })
@@ -15,6 +16,9 @@ export const WidgetRow = z.object({
   kind: z.string(),
   name: z.string(),
   draftSavedAt: Time,
+  away: z.boolean(),
+  /** What was done with it last, and by whom. */
+  last: z.object({ verb: z.string(), by: z.string().nullable(), at: Time }).nullable(),
   release: z.number().nullable(),
   publishedAt: Time.nullable(),
   /** Settings that differ between the draft and the newest release. */
@@ -40,13 +44,18 @@ export const Release = z.object({
   settings: Json,
   publishedAt: Time,
   by: z.string().nullable(),
+  note: z.string(),
 })
 
 export const WidgetDetail = z.object({
   id: z.uuid(),
   kind: z.string(),
   name: z.string(),
+  /** Put away: out of the lists. */
+  away: z.boolean(),
   starter: z.string().nullable(),
+  /** Settings of the design it began from; what is not named is as usual. */
+  starterSettings: Json,
   draft: Draft,
   releases: z.array(Release),
   sources: z.array(SourceInfo),
@@ -60,7 +69,13 @@ export const widgetRoutes = {
     path: '/api/widgets',
     may: 'member',
     summary: 'Widgets, the last changed first',
-    query: Paging.extend({ q: words }),
+    query: Paging.extend({
+      q: words,
+      kind: words,
+      client: words,
+      state: z.enum(['', 'draft', 'changed', 'published', 'away']).default(''),
+      use: z.enum(['', 'used', 'unused']).default(''),
+    }),
     answer: paged(WidgetRow),
   }),
   make: route({
@@ -68,7 +83,12 @@ export const widgetRoutes = {
     path: '/api/widgets',
     may: 'member',
     summary: 'Make a widget from a starter',
-    body: z.object({ kind: z.string(), starter: z.string().nullish(), name: Name.nullish() }),
+    body: z.object({
+      kind: z.string(),
+      starter: z.string().max(60).nullish(),
+      name: Name.nullish(),
+      sources: z.array(z.uuid()).max(40).optional(),
+    }),
     answer: Id,
   }),
   read: route({
@@ -103,7 +123,7 @@ export const widgetRoutes = {
     may: 'member',
     summary: 'Make the draft the next release',
     params: IdParams,
-    body: Version,
+    body: Version.extend({ note: Note.default('') }),
     answer: z.object({ number: z.number() }),
   }),
   restore: route({
@@ -114,6 +134,71 @@ export const widgetRoutes = {
     params: IdParams,
     body: Version.extend({ release: z.number().int() }),
     answer: Draft,
+  }),
+  publishing: route({
+    method: 'GET',
+    path: '/api/widgets/:id/publishing',
+    may: 'member',
+    summary: 'What publishing the draft as it is saved would change',
+    params: IdParams,
+    answer: z.object({
+      /** Installs that would show it, by site. */
+      sites: z.array(z.object({ id: z.uuid(), name: z.string(), installs: z.number() })),
+      /** Installs that stay at a release they are held at. */
+      held: z.number(),
+      /** Those that fit now and would not fit any more. */
+      misfits: z.array(
+        z.object({
+          installId: z.uuid(),
+          site: z.string(),
+          page: z.string(),
+          placement: z.string(),
+          width: z.number(),
+          says: z.string(),
+        }),
+      ),
+    }),
+  }),
+  noteRelease: route({
+    method: 'PUT',
+    path: '/api/widgets/:id/releases/:number/note',
+    may: 'member',
+    summary: 'Put words with a release',
+    params: IdParams.extend({ number: z.coerce.number().int().min(1) }),
+    body: z.object({ note: Note }),
+    answer: z.object({ note: z.string() }),
+  }),
+  copy: route({
+    method: 'POST',
+    path: '/api/widgets/:id/copy',
+    may: 'member',
+    summary: 'Make another widget like it: its draft, no releases and no installs',
+    params: IdParams,
+    answer: Id,
+  }),
+  away: route({
+    method: 'PUT',
+    path: '/api/widgets/:id/away',
+    may: 'member',
+    summary: 'Put it away, or take it back; where it stands it is shown all the same',
+    params: IdParams,
+    body: z.object({ away: z.boolean() }),
+    answer: z.object({ away: z.boolean() }),
+  }),
+  named: route({
+    method: 'GET',
+    path: '/api/widgets/named',
+    may: 'member',
+    summary: 'A widget of exactly this name, whatever its letters’ case',
+    query: z.object({ name: words, except: maybeId }),
+    answer: z.object({ widget: z.object({ id: z.uuid(), name: z.string(), kind: z.string() }).nullable() }),
+  }),
+  filters: route({
+    method: 'GET',
+    path: '/api/widgets/filters',
+    may: 'member',
+    summary: 'What the list’s filters can be set to',
+    answer: z.object({ clients: z.array(z.string()), kinds: z.array(z.string()) }),
   }),
   kinds: route({
     method: 'GET',

@@ -66,7 +66,7 @@ export async function buildApp(
   const whole: Context = { ...context, log: app.log }
   handleErrors(app)
   await app.register(async (open) => {
-    deliveryRoutes(open, memory)
+    deliveryRoutes(open, memory, context.config)
     pictureRoutes(open)
     toldRoutes(open, whole, Object.assign({}, ...subjects.map((subject) => subject.told ?? {})))
   })

@@ -1,4 +1,5 @@
 import { accounts } from './accounts/subject'
+import { agency } from './agency/subject'
 import { activity } from './activity/subject'
 import { checks } from './checks/subject'
 import { counting } from './counting/subject'
@@ -6,20 +7,27 @@ import { delivery } from './delivery/subject'
 import { find } from './find/subject'
 import { installs } from './installs/subject'
 import { pictures } from './pictures/subject'
+import { platforms } from './platforms/subject'
 import { removals } from './removals/subject'
 import { sites } from './sites/subject'
+import { siteTags } from './site-tags/subject'
 import { sources } from './sources/subject'
 import type { Subject } from './subject'
+import { swaps } from './swaps/subject'
 import { today } from './today/subject'
 import { widgets } from './widgets/subject'
 
 /** Every subject of the server. Adding one: its folder, and a line here. */
 export const subjects: readonly Subject[] = [
   accounts,
+  agency,
   sites,
   sources,
   widgets,
   installs,
+  swaps,
+  platforms,
+  siteTags,
   checks,
   delivery,
   pictures,

@@ -1,3 +1,4 @@
+import { formIds } from '@pebblestrand/core/artefacts'
 import { kindList, type Kind } from '@pebblestrand/core/kinds'
 import { escapeText } from '@pebblestrand/core/markup'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -25,6 +26,7 @@ const toy: Kind<ToySettings> = {
   upgrade: { 1: ({ text, ...rest }) => ({ ...rest, words: text }) },
   settings: ToySettings,
   starters: [{ id: 'plain', name: 'Plain', settings: { links: [{ words: 'Table', to: 'https://tides.example/' }] } }],
+  parts: [],
   sample: () => ({ items: [], facts: {} }),
   render: ({ settings }) => ({
     html: `<p>${escapeText(settings.words)}</p>`,
@@ -138,7 +140,7 @@ describe('a kind that was added', () => {
     await ada.patch(`/api/widgets/${widgetId}`, { name: 'Nobody knows it' })
     await system.work() // what it served stays as it was
     const install = (await Install.findOne({ where: { widgetId } }))!
-    expect(await Artefact.count({ where: { installId: install.id } })).toBe(2)
+    expect(await Artefact.count({ where: { installId: install.id } })).toBe(formIds.length)
     kindList[toy.id] = toy as unknown as Kind
   })
 })

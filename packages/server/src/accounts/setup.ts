@@ -1,5 +1,5 @@
 import { timingSafeEqual } from 'node:crypto'
-import type { Sequelize } from 'sequelize'
+import type { Sequelize, Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { AppError } from '../platform/errors'
 import { secret } from '../platform/ids'
@@ -17,8 +17,8 @@ export async function setupKey(): Promise<string | null> {
   return (await Instance.findByPk(KEY))!.value
 }
 
-export async function agencyName(): Promise<string> {
-  return (await Instance.findByPk(AGENCY))?.value ?? 'Your agency'
+export async function agencyName(transaction?: Transaction): Promise<string> {
+  return (await Instance.findByPk(AGENCY, { transaction }))?.value ?? 'Your agency'
 }
 
 export interface Owner {

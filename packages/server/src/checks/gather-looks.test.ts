@@ -2,7 +2,8 @@ import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { Context } from '../platform/context'
 import { Outbound } from '../platform/outbound/client'
 import { startHost, type Host } from '../testing/faults/host'
-import { lookPlainly } from './gather-looks'
+import { lackOfBrowser, lookPlainly } from './gather-looks'
+import type { Check } from './models'
 
 let host: Host
 let broken = 0
@@ -32,4 +33,20 @@ it('one that breaks off twice could not be looked at, and is not asked past the 
   const looks = await look()
   expect(looks).toHaveLength(1)
   expect(looks[0]).toMatchObject({ how: 'served', error: { code: 'no-answer' } })
+})
+
+it('where a person asked and there is no browser, that is said; not where nobody could look at all', async () => {
+  broken = 0
+  const looks = await look()
+  const url = host.at()
+  const asked = (cause: 'person' | 'round') => [{ cause }] as Check[]
+  const without = { config: { chromium: '/nowhere/chromium' } } as Context
+  const having = { config: { chromium: process.execPath } } as Context // any program will do
+  expect(lackOfBrowser(having, { url, checks: asked('person') }, looks)).toEqual([])
+  expect(lackOfBrowser(without, { url, checks: asked('person') }, looks)).toMatchObject([
+    { picture: null, look: { how: 'desktop', error: { message: expect.stringContaining('no Chromium') } } },
+  ])
+  expect(lackOfBrowser(without, { url, checks: asked('round') }, looks)).toEqual([])
+  broken = 2
+  expect(lackOfBrowser(without, { url, checks: asked('person') }, await look())).toEqual([])
 })

@@ -2,6 +2,7 @@ import { setTimeout as sleep } from 'node:timers/promises'
 import type { Look, Plan } from '@pebblestrand/core/verify'
 import { plainLookIds, type FindingCode, type PlainLookId } from '@pebblestrand/core/verify/words'
 import { QueryTypes } from 'sequelize'
+import { isThere } from '../platform/browser/launch'
 import { BrowserAway } from '../platform/browser/pool'
 import type { Context } from '../platform/context'
 import { lookAtWidths } from './browser/look-at-widths'
@@ -64,6 +65,16 @@ export async function lookByBrowser(
     return [unseen(url, error)]
   }
 }
+
+/** Where a person asked and this machine has no browser, that nothing was seen with one is part of what was found. */
+export const lackOfBrowser = (
+  { config }: Pick<Context, 'config'>,
+  { url, checks }: Pick<Asked, 'url' | 'checks'>,
+  plain: readonly Look[],
+): Sighting[] =>
+  isAskedInPerson({ checks }) && isAnswered(plain) && !isThere(config.chromium)
+    ? [unseen(url, new Error('Pebblestrand’s own machine has no Chromium, or does not know where it is.'))]
+    : []
 
 const isAnswered = ([served]: readonly Look[]) => !served!.error && served!.status < 400
 

@@ -8,10 +8,22 @@ import { BrowserAway } from '../platform/browser/pool'
 import { isDatabaseAway, onceBack } from '../platform/database/away'
 import { isDeadlock } from '../platform/database/deadlock'
 import { EXPIRES_SECONDS, WAITED_FOR } from '../platform/queue'
+import { noteLookChanges } from '../sites/look/note-changes'
 import { Page } from '../sites/models'
+import { noteTag } from '../site-tags/note-tag'
+import { noteLanguage } from '../sites/note-language'
+import { notePolicy } from '../sites/note-policy'
 import { applyVerdict } from './apply'
 import type { Sighting } from './browser/look-in-browser'
-import { isAskedInPerson, leavesDoubt, lookByBrowser, lookPlainly, wantsBrowser, type Asked } from './gather-looks'
+import {
+  isAskedInPerson,
+  lackOfBrowser,
+  leavesDoubt,
+  lookByBrowser,
+  lookPlainly,
+  wantsBrowser,
+  type Asked,
+} from './gather-looks'
 import { judge } from './judge'
 import { Check, ENDED, Look, Reading, type CheckState } from './models'
 import { noteWidths } from './note-widths'
@@ -63,7 +75,7 @@ export const lookAtPage = (context: Context, pageId: string) =>
     if (browser && wantsBrowser(due)) return handOn(context, due)
     const looks = await lookPlainly(context, due, moving(context, due.own))
     if (browser && (await leavesDoubt(context, due, looks))) return handOn(context, due)
-    await conclude(context, due, looks, [])
+    await conclude(context, due, looks, lackOfBrowser(context, due, looks))
   })
 
 /** The same, with a browser where there is one. */
@@ -162,6 +174,11 @@ async function conclude(
   })
   const seen = due.map(({ installId }, at) => ({ install: installs.get(installId)!, verdict: verdicts[at]! }))
   await noteWidths(context, seen)
+  await notePolicy(pageId, looks[0]!)
+  await noteTag(pageId, verdicts)
+  await noteLanguage(context, pageId, looks[0]!)
+  const samples = inBrowser.find((one) => one.samples)?.samples
+  if (samples) await noteLookChanges(context, pageId, samples)
 }
 
 /** The rows it writes on, taken in the order in which whoever removes one takes them. */

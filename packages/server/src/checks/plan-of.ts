@@ -1,8 +1,13 @@
-import { profiles } from '@pebblestrand/core/platforms'
+import { methodIds, versionMark } from '@pebblestrand/core/methods'
 import { Plan } from '@pebblestrand/core/verify'
 import { QueryTypes } from 'sequelize'
+import { Artefact } from '../delivery/models'
+import { OVER_PAGE_WIDTH } from '../delivery/over-page'
+import { scriptNow } from '../delivery/script-versions'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
+import { profileOf } from '../platforms/profile-of'
+import { tagOf } from '../site-tags/standing'
 import { addressOf } from '../sites/address'
 import { Page, Placement, Site } from '../sites/models'
 import { mutedCodes } from './mutes'
@@ -35,7 +40,10 @@ export async function plansOf(
     db,
     installs.map((install) => install.widgetId),
   )
+  const players = await playersOf(installs.map(({ id }) => id))
   const url = addressOf({ origin: site.origin, path: page.path })
+  const tag = await tagOf(site.id)
+  const { words } = await profileOf(site.platform)
   const muted = await mutedCodes(installs.map(({ id }) => id))
   const plans = installs.map((install) => {
     const placement = install.placementId ? placements.get(install.placementId)! : null
@@ -43,12 +51,14 @@ export async function plansOf(
       install: install.publicId,
       origin: config.origin,
       method: install.method,
+      tag: tag?.publicId ?? null,
       placement: placement && {
         region: placement.region,
         selector: placement.selector,
         width: placement.width,
         measured: placement.known === 'read',
       },
+      texts: marksOf(config.origin, install.publicId, placement?.width ?? OVER_PAGE_WIDTH),
       url,
       status: install.status,
       pastedAt: install.pastedAt?.toISOString() ?? null,
@@ -62,11 +72,29 @@ export async function plansOf(
         })),
       muted: muted.get(install.id) ?? [],
       retiring: install.retiring,
-      release: releases.get(install.widgetId) ?? null,
-      words: profiles[site.platform]?.words ?? {},
+      players: players.get(install.id) ?? [],
+      release: install.heldRelease ?? releases.get(install.widgetId) ?? null,
+      words,
     })
   })
   return { plans, url, preview: page.previewUrl }
+}
+
+/** By any method, with any version of the script that there is now. */
+const marksOf = (origin: string, publicId: string, width: number): string[] =>
+  methodIds.flatMap((method) =>
+    [undefined, scriptNow].map((pinned) =>
+      versionMark(method, { origin, publicId, width, height: 0, name: '', agency: '', pinned }),
+    ),
+  )
+
+/** What of each install plays in frames, by its id. */
+async function playersOf(installIds: string[]): Promise<Map<string, readonly string[]>> {
+  const rows = await Artefact.findAll({
+    attributes: ['installId', 'facts'],
+    where: { installId: installIds, form: 'payload' },
+  })
+  return new Map(rows.map(({ installId, facts }) => [installId!, facts.players ?? []]))
 }
 
 const NEWEST = `SELECT widget_id AS "widgetId", max(number) AS number FROM releases WHERE widget_id IN (:ids) GROUP BY 1`

@@ -1,3 +1,4 @@
+import { formIds } from '@pebblestrand/core/artefacts'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { planned, setScene, type Scene } from '../testing/scene'
@@ -5,6 +6,7 @@ import { ArticleBody } from '@pebblestrand/core/items'
 import { Instance } from '../accounts/models'
 import { ItemRow, Source } from '../sources/models'
 import { refreshSource } from '../sources/refresh'
+import { announce } from './announce'
 import { Artefact, THUMBNAIL } from './models'
 import { recompute } from './recompute'
 import { followRenderer } from './renderer-version'
@@ -30,7 +32,7 @@ interface Payload {
   html: string
 }
 const payload = async () => (await get(`/p2/${publicId}.json`)).json<Payload>()
-const titles = ({ html }: Payload) => [...html.matchAll(/<h3 class="t">(?:<a[^>]*>)?([^<]*)/g)].map((m) => m[1])
+const titles = ({ html }: Payload) => [...html.matchAll(/<h3 class="t"[^>]*>(?:<a[^>]*>)?([^<]*)/g)].map((m) => m[1])
 const stored = async (form = 'payload') => (await Artefact.findOne({ where: { publicId, form } }))!
 const storedPayload = async () => JSON.parse((await stored()).bytes.toString()) as Payload
 const draftOf = async () =>
@@ -75,7 +77,7 @@ describe('payload', () => {
         placementId: scene.placements.footer,
       })
     ).body as { id: string }
-    expect(await Artefact.count({ where: { installId: id } })).toBe(2)
+    expect(await Artefact.count({ where: { installId: id } })).toBe(formIds.length)
   })
   it('follows a new release, with the page and the snippet as they were', async () => {
     expect(titles(await payload())).toHaveLength(4)
@@ -274,6 +276,22 @@ describe('frame and link', () => {
     expect(answer.headers['content-security-policy']).not.toContain('allow-same-origin')
     expect(answer.headers['x-frame-options']).toBeUndefined()
     expect((await get(`/${path}/${publicId}`, { 'if-none-match': answer.headers.etag! })).statusCode).toBe(304)
+  })
+})
+
+describe('an address of a version before', () => {
+  it('shows the page for a frame, as it did, until its own is drawn', async () => {
+    const { db } = system.context
+    const page = (await get(`/v/${publicId}`)).body
+    await db.transaction(async (transaction) => {
+      await Artefact.destroy({ where: { publicId, form: 'page' }, transaction })
+      await announce(system.context, [publicId], transaction)
+    })
+    const frame = (await get(`/f/${publicId}`)).body
+    expect(frame).not.toBe(page)
+    await eventually(async () => (await get(`/v/${publicId}`)).body === frame)
+    await recompute(system.context, scene.widgetId)
+    await eventually(async () => (await get(`/v/${publicId}`)).body === page)
   })
 })
 

@@ -5,9 +5,14 @@ import { OLD_PAYLOAD } from './models'
 import { sendPrepared } from './prepared'
 
 /** Which form stands at which of the public paths that name an install. */
-const formAt = { payload: 'payload', payload1: OLD_PAYLOAD, frame: 'frame', link: 'frame' } as const satisfies Partial<
-  Record<PublicPath, string>
->
+const formAt = {
+  payload: 'payload',
+  payload1: OLD_PAYLOAD,
+  frame: 'frame',
+  link: 'page',
+  connector: 'connector',
+  site: 'site',
+} as const satisfies Partial<Record<PublicPath, string>>
 
 /** The same, taken apart at the id. */
 export const artefactPaths = Object.entries(formAt).map(([path, form]) => {

@@ -22,6 +22,8 @@ export const STALE = { 'pebblestrand-stale': '1' }
 /** Headers beyond those that all bytes have, by form. */
 const headersOf: Record<string, Record<string, string>> = {
   frame: { 'content-security-policy': PAGE_POLICY, ...forAnyPage },
+  page: { 'content-security-policy': PAGE_POLICY, ...forAnyPage },
+  connector: forAnyPage,
 }
 
 /** Bytes, in memory. */

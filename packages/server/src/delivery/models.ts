@@ -15,11 +15,20 @@ export const THUMBNAIL = 'thumbnail'
 
 /** What is known of an artefact beside its bytes. */
 export interface ArtefactFacts {
+  /** The widget's name as it was published, and px of its placement: what editors are told that expand its address. */
+  title?: string
+  width?: number
   /** Px that it takes in its placement. */
   height?: number
   /** The same on narrower windows, where its placement is known there. */
   narrower?: { tablet?: number; phone?: number }
   release?: number
+  /** Which widget it is of: an install's can be exchanged. */
+  widget?: string
+  /** Modules that a visitor's browser loads for it. */
+  behaviours?: readonly string[]
+  /** Origins of what plays in frames when a visitor asks for it. */
+  players?: readonly string[]
   /** Nothing was shown. */
   empty?: boolean
   /** Of a thumbnail: whether it shows the kind's example. */

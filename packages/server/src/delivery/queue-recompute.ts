@@ -6,6 +6,7 @@ import { job } from '../platform/queue'
 export interface Within {
   siteId?: string
   placementId?: string
+  pageId?: string
   installIds?: string[]
 }
 
@@ -14,15 +15,23 @@ export const recomputeJob = job<{ widgetId: string; within?: Within }>('recomput
 
 type Queueing = Pick<Context, 'db' | 'queue'>
 
-/** In the transaction that changes the widget itself: a release, its name. */
-export const recomputeWidget = ({ queue }: Queueing, widgetId: string, transaction: Transaction) =>
-  queue.sendMany(recomputeJob, [{ widgetId }], transaction)
+/** In the transaction that changes the widget itself, a release, its name; or what of it only some installs show. */
+export const recomputeWidget = ({ queue }: Queueing, widgetId: string, transaction: Transaction, within?: Within) =>
+  queue.sendMany(recomputeJob, [{ widgetId, within }], transaction)
 
 const reading = `SELECT widget_id AS "widgetId" FROM widget_sources WHERE source_id = :id`
 const standingOnSite = `
 SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id
 WHERE p.site_id = :id AND i.status <> 'retired'`
+const standingOnPage = `SELECT DISTINCT widget_id AS "widgetId" FROM installs WHERE page_id = :id AND status <> 'retired'`
 const standingInPlacement = `SELECT DISTINCT widget_id AS "widgetId" FROM installs WHERE placement_id = :id AND status <> 'retired'`
+
+const standingForClient = `
+SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id
+WHERE s.client_id = :id AND i.status <> 'retired'`
+const standingCredited = `
+SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id JOIN clients c ON c.id = s.client_id
+WHERE c.credited AND i.status <> 'retired' AND :id = ''`
 
 const widgetsBy = ({ db }: Queueing, sql: string, id: string, transaction: Transaction) =>
   db.query<{ widgetId: string }>(sql, { replacements: { id }, type: QueryTypes.SELECT, transaction })
@@ -48,4 +57,25 @@ export async function recomputeForPlacement(
   const widgets = await widgetsBy(context, standingInPlacement, placementId, transaction)
   const jobs = widgets.map(({ widgetId }) => ({ widgetId, within: { placementId } }))
   await context.queue.sendMany(recomputeJob, jobs, transaction)
+}
+
+/** In the transaction that notes a page's language: what stands on it speaks that. */
+export async function recomputeForPage(context: Queueing, pageId: string, transaction: Transaction): Promise<void> {
+  const widgets = await widgetsBy(context, standingOnPage, pageId, transaction)
+  const jobs = widgets.map(({ widgetId }) => ({ widgetId, within: { pageId } }))
+  await context.queue.sendMany(recomputeJob, jobs, transaction)
+}
+
+/** In the transaction that gives a client the agency's line, or takes it away: whatever stands on its sites. */
+export async function recomputeForClient(context: Queueing, clientId: string, transaction: Transaction): Promise<void> {
+  await context.queue.sendMany(
+    recomputeJob,
+    await widgetsBy(context, standingForClient, clientId, transaction),
+    transaction,
+  )
+}
+
+/** In the transaction that words the agency's line anew: whatever stands above it. */
+export async function recomputeCredited(context: Queueing, transaction: Transaction): Promise<void> {
+  await context.queue.sendMany(recomputeJob, await widgetsBy(context, standingCredited, '', transaction), transaction)
 }

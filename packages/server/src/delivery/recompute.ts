@@ -1,13 +1,20 @@
+import { drawnHeight, playersOf, type Around } from '@pebblestrand/core/kinds'
 import { artefactForms, formIds, partForm, payloadOf } from '@pebblestrand/core/artefacts'
 import { Op, QueryTypes, type Transaction } from 'sequelize'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { notePictures } from '../pictures/own-pictures'
-import { Page, Placement, Site } from '../sites/models'
+import { agencyName } from '../accounts/setup'
+import { creditOf } from '../agency/credit'
+import { Client, Page, Placement, Site } from '../sites/models'
+import { keepSiteLists, sitesBroughtTo } from '../site-tags/site-list'
+import { homeLanguages, spokenOn } from '../sites/note-language'
 import { Release, Widget } from '../widgets/models'
-import { Artefact, THUMBNAIL } from './models'
+import { OVER_PAGE_WIDTH } from './over-page'
+import { Artefact, THUMBNAIL, type ArtefactFacts } from './models'
 import type { Within } from './queue-recompute'
 import { rendererFor, type Renderer } from './render-widget'
+import { shownReleases } from './shown-releases'
 import { storeArtefacts, type NewArtefact } from './store-artefacts'
 
 const BATCH = 200
@@ -44,11 +51,14 @@ export async function recomputeIn(
   if (!renderer) return
   if (!within.installIds) await storeArtefacts(context, [thumbnailOf(context, widget, renderer)], transaction)
   if (!release) return
+  const where = await whereWithin(widgetId, within, transaction)
+  const renderers = await shownReleases(context, widget, { name, renderer, number: release.number }, transaction)
   if (!within.installIds) {
     await noteEmptiness(widget, renderer, release.number, transaction)
-    await notePictures(context, widgetId, renderer.pictures, transaction)
+    const drawn = [...renderers.values()].map((one) => one.renderer)
+    const pictures = [...new Set(drawn.flatMap((one) => one.pictures))]
+    await notePictures(context, widgetId, pictures, new Set(drawn.flatMap((one) => one.missing)), transaction)
   }
-  const where = await whereWithin(widgetId, within, transaction)
   for (let after = ''; ;) {
     const installs = await Install.findAll({
       where: { [Op.and]: [where, after ? { id: { [Op.gt]: after } } : {}] },
@@ -56,9 +66,16 @@ export async function recomputeIn(
       limit: BATCH,
       transaction,
     })
-    const about = { release: release.number, name }
-    const made = await artefactsOf(context, installs, about, renderer, transaction)
-    await storeArtefacts(context, renderer.isEmpty ? await unlessGood(made, transaction) : made, transaction)
+    for (const [number, shown] of renderers) {
+      const own = installs.filter(
+        ({ heldRelease }) => (renderers.has(heldRelease ?? 0) ? heldRelease : release.number) === number,
+      )
+      const made = await artefactsOf(context, own, { release: number, name: shown.name }, shown.renderer, transaction)
+      await storeArtefacts(context, shown.renderer.isEmpty ? await unlessGood(made, transaction) : made, transaction)
+    }
+    // The room that the tag keeps for each is as high as what was drawn.
+    const byTag = installs.filter(({ method }) => method === 'tag').map(({ id }) => id)
+    await keepSiteLists(context, await sitesBroughtTo(context, byTag, transaction), transaction)
     if (installs.length < BATCH) return
     after = installs.at(-1)!.id
   }
@@ -71,8 +88,9 @@ async function unlessGood(made: readonly NewArtefact[], transaction: Transaction
     where: { publicId: [...new Set(made.map(({ publicId }) => publicId))] },
     transaction,
   })
-  const good = new Map(there.map(({ publicId, facts }) => [publicId, facts.empty ? undefined : facts.release]))
-  return made.filter(({ publicId, facts }) => good.get(publicId) !== facts.release)
+  const sayRelease = ({ widget, release }: ArtefactFacts) => `${widget} ${release}`
+  const good = new Map(there.map(({ publicId, facts }) => [publicId, facts.empty ? '' : sayRelease(facts)]))
+  return made.filter(({ publicId, facts }) => good.get(publicId) !== sayRelease(facts))
 }
 
 /** A release that showed something and shows nothing any more is told of until it does again, or another one is published. */
@@ -109,6 +127,7 @@ async function whereWithin(widgetId: string, within: Within, transaction: Transa
     status: { [Op.ne]: 'retired' as const },
     ...(within.installIds ? { id: within.installIds } : {}),
     ...(within.placementId ? { placementId: within.placementId } : {}),
+    ...(within.pageId ? { pageId: within.pageId } : {}),
     ...(pages ? { pageId: pages.map((page) => page.id) } : {}),
   }
 }
@@ -123,28 +142,40 @@ async function artefactsOf(
   if (!installs.length) return []
   const places = await placesOf(installs, transaction)
   const facts = await factsOf(context, installs, renderer, transaction)
-  const common = renderer.alike ? renderer.render({}) : null
-  // Many installs have the same payload, the same width and the same look around them.
-  const heights = new Map<number, number>()
+  const credit = await creditOf(transaction)
+  const agency = await agencyName(transaction)
+  const render = renderer.alike ? alikeWithin(renderer) : renderer.render
   return installs.flatMap((install) => {
-    const { rendered, expected } = common ?? renderer.render(facts(install.id))
-    const { widths, look } = places(install)
-    if (!common) heights.clear()
-    const heightIn = (width: number | null) => {
-      if (!width) return 0
-      if (!heights.has(width)) heights.set(width, renderer.kind.box?.height(expected, width) ?? 0)
-      return heights.get(width)!
-    }
+    const { widths, look, site, language, timeZone, isCredited } = places(install)
+    const around = { language, timeZone, credit: isCredited ? credit : null }
+    const { rendered, heightIn } = measuring(renderer, render(facts(install.id), around))
     const narrower = {
       ...(widths.tablet ? { tablet: heightIn(widths.tablet) } : {}),
       ...(widths.phone ? { phone: heightIn(widths.phone) } : {}),
     }
     const payload = payloadOf(rendered, about)
-    const around = { origin: context.config.origin, publicId: install.publicId, look }
+    const players = playersOf(rendered)
+    const height = heightIn(widths.desktop)
+    const surroundings = {
+      origin: context.config.origin,
+      publicId: install.publicId,
+      look,
+      site,
+      agency,
+      width: widths.desktop ?? OVER_PAGE_WIDTH,
+      height,
+      ...(Object.keys(narrower).length ? { narrower } : {}),
+      indexed: install.snippetOptions.indexed ?? false,
+    }
     const known = {
-      height: heightIn(widths.desktop),
+      title: payload.name,
+      width: surroundings.width,
+      height,
       ...(Object.keys(narrower).length ? { narrower } : {}),
       release: about.release,
+      widget: install.widgetId,
+      ...(rendered.behaviours.length ? { behaviours: rendered.behaviours } : {}),
+      ...(players.length ? { players } : {}),
       ...(renderer.isEmpty ? { empty: true } : {}),
     }
     const { publicId, id: installId } = install
@@ -154,7 +185,7 @@ async function artefactsOf(
         ...shared,
         form,
         contentType: artefactForms[form].contentType,
-        text: artefactForms[form].text(payload, around),
+        text: artefactForms[form].text(payload, surroundings),
       })),
       ...(rendered.more ?? []).map((part, at) => ({
         ...shared,
@@ -164,6 +195,29 @@ async function artefactsOf(
       })),
     ]
   })
+}
+
+type Drawing = ReturnType<Renderer['render']> & { heights?: Map<number, number> }
+
+/** Many installs have the same words around them: what they are drawn as is drawn once. */
+function alikeWithin(renderer: Renderer): (facts: Record<string, unknown>, around: Around) => Drawing {
+  const known = new Map<string, Drawing>()
+  return (_facts, around) => {
+    const by = JSON.stringify(around)
+    if (!known.has(by)) known.set(by, { ...renderer.render({}, around), heights: new Map() })
+    return known.get(by)!
+  }
+}
+
+/** A drawing with its heights, each worked out once. */
+function measuring({ kind }: Renderer, drawing: Drawing) {
+  const heights = drawing.heights ?? new Map<number, number>()
+  const heightIn = (width: number | null | undefined): number => {
+    if (!width) return 0
+    if (!heights.has(width)) heights.set(width, drawnHeight(kind, drawing.expected, width))
+    return heights.get(width)!
+  }
+  return { rendered: drawing.rendered, heightIn }
 }
 
 /** What the subjects know of each install, by the names its kind asks for. */
@@ -179,17 +233,29 @@ async function placesOf(installs: Install[], transaction: Transaction) {
   const placementIds = installs.flatMap((i) => i.placementId ?? [])
   const [placements, pages] = [
     await Placement.findAll({ where: { id: placementIds }, transaction }),
-    await Page.findAll({ where: { id: installs.map((i) => i.pageId) }, include: Site, transaction }),
+    await Page.findAll({
+      where: { id: installs.map((i) => i.pageId) },
+      include: [{ model: Site, include: [Client] }],
+      transaction,
+    }),
   ]
   const none = { desktop: null, tablet: null, phone: null }
   const widths = new Map(
     placements.map((p) => [p.id, { desktop: p.width, tablet: p.widthTablet, phone: p.widthPhone }]),
   )
-  const looks = new Map(pages.map((p) => [p.id, p.Site!.look]))
-  return ({ placementId, pageId }: Install) => ({
-    widths: (placementId && widths.get(placementId)) || none,
-    look: looks.get(pageId) ?? null,
-  })
+  const pageOf = new Map(pages.map((p) => [p.id, p]))
+  const homes = await homeLanguages([...new Set(pages.map(({ siteId }) => siteId))], transaction)
+  return ({ placementId, pageId }: Install) => {
+    const site = pageOf.get(pageId)?.Site
+    return {
+      widths: (placementId && widths.get(placementId)) || none,
+      look: site?.look ?? null,
+      site: { name: site?.name ?? '', origin: site?.origin ?? '' },
+      language: spokenOn(pageOf.get(pageId)!, homes.get(site?.id ?? '') ?? null),
+      timeZone: site?.timeZone ?? 'UTC',
+      isCredited: site?.Client?.credited ?? false,
+    }
+  }
 }
 
 /** Px: widths that placements commonly have. */
@@ -199,7 +265,7 @@ function thumbnailOf({ config }: Context, widget: Widget, renderer: Renderer): N
   const facts = renderer.alike ? {} : renderer.kind.sample(config.origin).facts
   const { rendered, view, expected } = renderer.render(facts)
   const { html, css, font } = rendered
-  const heightAt = (width: number) => Math.round(renderer.kind.box?.height(expected, width) ?? 0)
+  const heightAt = (width: number) => Math.round(drawnHeight(renderer.kind, expected, width))
   return {
     publicId: widget.id,
     form: THUMBNAIL,

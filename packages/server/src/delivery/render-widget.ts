@@ -1,14 +1,20 @@
 import { gather } from '@pebblestrand/core/items'
 import {
+  drawn,
   kindOf,
+  phraseWish,
   readSettings,
   renderSample,
   ratingsOf,
+  showsNothing,
   siftingOf,
+  usualAround,
+  type Around,
   type Kind,
   type Rendered,
   type View,
 } from '@pebblestrand/core/kinds'
+import { withOwnCss } from '@pebblestrand/core/own-css'
 import { saidIn } from '@pebblestrand/core/phrases'
 import type { Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
@@ -35,7 +41,12 @@ export interface Renderer {
   isEmpty: boolean
   /** Where the pictures that are shown come from. */
   pictures: readonly string[]
-  render(facts: Record<string, unknown>): {
+  /** Of these, what there was no copy of, nor any word that there can be none. */
+  missing: readonly string[]
+  render(
+    facts: Record<string, unknown>,
+    around?: Around,
+  ): {
     rendered: Rendered
     view: View<Settings>
     /** With pictures that are still to be fetched: the room it takes is worked out from this. */
@@ -59,10 +70,10 @@ export async function rendererFor(
   const sifting = siftingOf(kind, settings, items)
   const ratings = sifting ? ratingsOf(sifting.items) : undefined
   const sifted = sifting ? await siftOffLoop(threads, { ...sifting, now: new Date() }) : []
-  const wish = kind.content?.phrases?.(settings) ?? null
+  const wish = phraseWish(kind, settings)
   const phrases = wish && sifting ? await threads.run('phrases', { wish, said: saidIn(sifting.items) }) : undefined
   const pictures = kind.content?.pictures?.(settings) ?? []
-  const { items: shown, expected } = await withOwnPictures({ config }, sifted, pictures, transaction)
+  const { items: shown, expected, missing } = await withOwnPictures({ config }, sifted, pictures, transaction)
   const places = kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.picture?.url ?? []) : []
   const known = await knownPictures({ config }, places, transaction)
   const context = {
@@ -79,13 +90,14 @@ export async function rendererFor(
   return {
     kind,
     pictures: [...addressesIn(sifted, pictures), ...places],
-    isEmpty: Boolean(kind.content) && !sample && (kind.content!.isEmpty?.(view) ?? shown.length === 0),
+    missing: [...missing, ...places.filter((url) => !known.has(url))],
+    isEmpty: !sample && showsNothing(kind, view),
     alike: !kind.facts?.length,
     sample,
-    render(facts) {
-      const view = { settings, items: shown, ratings, phrases, context: { ...context, facts } }
-      const rendered = sample ? renderSample(kind, settings, config.origin, widget.name) : kind.render(view)
-      return { rendered, view, expected: { ...view, items: expected } }
+    render(facts, around = usualAround) {
+      const view = { settings, items: shown, ratings, phrases, context: { ...context, facts, around } }
+      const plain = sample ? renderSample(kind, settings, config.origin, widget.name, around) : drawn(kind, view)
+      return { rendered: withOwnCss(kind, settings, plain), view, expected: { ...view, items: expected } }
     },
   }
 }

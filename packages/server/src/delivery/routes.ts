@@ -7,7 +7,9 @@ import { Install } from '../installs/models'
 import { assets } from '../platform/assets'
 import { artefactPaths } from './front'
 import type { ArtefactMemory } from './memory'
+import type { Config } from '../platform/config'
 import { FormerId } from './models'
+import { oEmbedRoute } from './oembed'
 import { PUBLIC_ID } from './public-id'
 import { forAnyPage, prepare, replyPrepared, sendLater, sendNothing } from './prepared'
 import { scriptNow, scriptOf } from './script-versions'
@@ -18,7 +20,8 @@ const STAGE_POLICY =
   "default-src 'none'; script-src 'self' 'unsafe-inline'; style-src 'unsafe-inline'; img-src http: https: data:; font-src http: https: data:; frame-src http: https:; sandbox allow-scripts allow-popups"
 
 /** What client sites fetch. Public, without cookies, for any origin; nothing here computes. */
-export function deliveryRoutes(app: FastifyInstance, memory: ArtefactMemory): void {
+export function deliveryRoutes(app: FastifyInstance, memory: ArtefactMemory, config: Pick<Config, 'origin'>): void {
+  oEmbedRoute(app, config)
   // One log line a request would cost more than the answer.
   app.setChildLoggerFactory((logger) => logger)
 
@@ -97,7 +100,7 @@ async function fetchAndServe(
 ): Promise<FastifyReply> {
   if (!PUBLIC_ID.test(id)) return sendNothing(reply, 404)
   try {
-    const found = memory.peek(id, form) ?? (await memory.get(id, form))
+    const found = memory.peek(id, form) ?? (await memory.get(id, form)) ?? (await beforePages(memory, id, form))
     if (!found) return sendNothing(reply, (await isGone(id)) ? 410 : 404)
     replyPrepared(request, reply, found)
   } catch (error) {
@@ -106,6 +109,10 @@ async function fetchAndServe(
   }
   return reply
 }
+
+/** An install that was not drawn since pages of their own are made has the page for a frame, which its address showed until then. */
+const beforePages = async (memory: ArtefactMemory, id: string, form: string) =>
+  form === 'page' ? memory.get(id, 'frame') : null
 
 /** Retired or removed: an element that still asks takes itself away. */
 const isGone = async (publicId: string) =>

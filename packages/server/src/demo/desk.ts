@@ -6,7 +6,7 @@ const Sites = z.object({
     z.object({
       host: z.string(),
       name: z.string(),
-      platform: z.enum(['hand-coded', 'cms']),
+      platform: z.string(),
       cacheMinutes: z.number(),
       pages: z.array(z.object({ path: z.string(), title: z.string(), preview: z.string() })),
       theme: z.object({
@@ -47,6 +47,8 @@ export class Desks {
   trouble = (host: string, path: string, trouble: Trouble | null) =>
     this.ask('POST', host, '/standins/trouble', { json: { path, trouble } })
   visit = (host: string, path: string) => this.ask('GET', host, path)
+  /** What its owner has set at the desk. */
+  set = (host: string, settings: Record<string, string>) => this.post(host, '/desk/settings', settings)
   emptyCache = (host: string) => this.post(host, '/desk/cache', {})
   save = (host: string, path: string, boxes: Record<string, string>) =>
     this.post(host, `/desk/page?path=${encodeURIComponent(path)}`, { ...boxes, do: 'save' })

@@ -1,4 +1,4 @@
-import type { Chapter, Outcome } from './story'
+import type { Chapter, Outcome } from './chapters'
 import type { Desks } from './desk'
 
 /** What an outcome is brought about with. `boxes` remembers what stands in a page's boxes, as an editor's screen does. */
@@ -6,6 +6,8 @@ export interface Scene extends Chapter {
   desks: Desks
   snippet: string
   otherSnippet: string
+  /** The editor's box that advice names, as the desk names its field. */
+  box: string
   boxes: Record<string, string>
 }
 
@@ -20,7 +22,7 @@ async function pasteWell(scene: Scene, box: string, text: string): Promise<void>
   await scene.desks.emptyCache(scene.site)
 }
 
-const inPlace = (scene: Scene, box = 'code') => `${scene.region}.${box}`
+const inPlace = (scene: Scene, box = scene.box) => `${scene.region}.${box}`
 
 /** For each outcome what was done at the desk. `planned` and `retired` need nothing here. */
 export const bringAbout: Record<Exclude<Outcome, 'planned'>, (scene: Scene) => Promise<void>> = {
@@ -39,9 +41,13 @@ export const bringAbout: Record<Exclude<Outcome, 'planned'>, (scene: Scene) => P
     await scene.desks.publish(scene.site, scene.page, scene.boxes)
   },
   'shown-as-text': (scene) => pasteWell(scene, inPlace(scene, 'visual'), scene.snippet),
+  'shortcode-raw': (scene) => pasteWell(scene, inPlace(scene), scene.snippet),
+  'link-only': (scene) =>
+    pasteWell(scene, inPlace(scene, 'code'), `<p><a href="${scene.snippet}">${scene.snippet}</a></p>`),
   inert: (scene) => pasteWell(scene, inPlace(scene), `<template>\n${scene.snippet}</template>`),
   'other-widget': (scene) => pasteWell(scene, inPlace(scene), scene.otherSnippet),
-  'wrong-placement': (scene) => pasteWell(scene, scene.region === 'main' ? 'sidebar.code' : 'main.code', scene.snippet),
+  'wrong-placement': (scene) =>
+    pasteWell(scene, `${scene.region === 'main' ? 'sidebar' : 'main'}.${scene.box}`, scene.snippet),
   double: (scene) => pasteWell(scene, inPlace(scene), `${scene.snippet}\n${scene.snippet}`),
   'wrong-host': (scene) =>
     pasteWell(scene, inPlace(scene), scene.snippet.replace(/http:\/\/localhost:\d+/g, 'https://old-strand.example')),

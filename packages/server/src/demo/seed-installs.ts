@@ -8,7 +8,7 @@ import { record } from '../activity/record'
 import { Page, Placement, type Site } from '../sites/models'
 import type { Desks } from './desk'
 import { bringAbout } from './outcomes'
-import { chapters, worthABrowser, type Chapter } from './story'
+import { chapters, worthABrowser, type Chapter } from './chapters'
 
 /**
  * Plays every chapter: plans it, does at the desk what was done there, checks, and sets its dates back.
@@ -27,7 +27,7 @@ export async function seedInstalls(
     const userId = userIds[index % userIds.length]!
     planned.push({ chapter, userId, install: await plan(context, sites, widgetIds, chapter, userId) })
   }
-  const spare = await snippetOf(context, planned[0]!.install)
+  const spare = await toPaste(context, planned[0]!.install)
   // A cached copy stays one only when nobody clears that site's cache after it.
   const inTurn = [...planned].sort(
     (a, b) => Number(a.chapter.outcome === 'cached-copy') - Number(b.chapter.outcome === 'cached-copy'),
@@ -39,8 +39,8 @@ export async function seedInstalls(
       await bringAbout[chapter.outcome]({
         ...chapter,
         desks,
-        snippet: await snippetOf(context, install),
-        otherSnippet: spare,
+        ...(await toPaste(context, install)),
+        otherSnippet: spare.snippet,
         boxes: boxes.get(key)!,
       })
       if (chapter.outcome === 'signed-in-only') await notePreview(desks, chapter, install)
@@ -99,7 +99,7 @@ async function retire(
   userId: string,
   boxes: Record<string, string>,
 ): Promise<void> {
-  boxes[`${chapter.region}.code`] = ''
+  boxes[`${chapter.region}.${(await toPaste(context, install)).box}`] = ''
   await desks.publish(chapter.site, chapter.page, boxes)
   await desks.emptyCache(chapter.site)
   await install.update({ retiring: true })
@@ -107,8 +107,12 @@ async function retire(
   await check(context, install, userId)
 }
 
-const snippetOf = async (context: Context, install: Install) =>
-  (await describeInstall(context, install.id)).snippets[install.method]
+/** The snippet, and the editor's box that it goes into. */
+async function toPaste(context: Context, install: Install): Promise<{ snippet: string; box: string }> {
+  const { snippets, advice } = await describeInstall(context, install.id)
+  const chosen = [advice.best, ...advice.others].find(({ method }) => method === install.method)!
+  return { snippet: snippets[install.method], box: chosen.box?.id ?? 'code' }
+}
 
 /** The story did not happen all today. */
 async function setBack({ db }: Context, install: Install, hours: number): Promise<void> {

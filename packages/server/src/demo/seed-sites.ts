@@ -2,11 +2,16 @@ import type { Transaction } from 'sequelize'
 import { Client, Page, Placement, Site } from '../sites/models'
 import type { Desks, StandInSite } from './desk'
 
-const platforms = { 'hand-coded': 'hand-coded', cms: 'cms-shortcodes' } as const
-
 /** Px that the sites' pages are wide inside, in windows of 768 and 390 px. */
 const TABLET = 768 - 40
 const PHONE = 390 - 40
+
+/** Places that no landmark and no name tells: the agency has marked them. */
+const marks: Record<string, string> = {
+  'keepers-log': '.gadgets-column',
+  'tangle-campsite': '.stripe',
+  'net-loft': '[data-area=side]',
+}
 
 /** A client, its site, pages and placements, and the look that was noted of it. */
 export async function seedSite(
@@ -23,7 +28,7 @@ export async function seedSite(
       clientId: client.id,
       name: from.name,
       origin,
-      platform: platforms[from.platform],
+      platform: from.platform,
       cacheMinutes: from.cacheMinutes,
       timeZone: 'Atlantic/Faroe',
       language: 'en',
@@ -62,6 +67,7 @@ export async function seedSite(
       widthTablet,
       widthPhone: PHONE,
       known: 'read' as const,
+      selector: region === 'sidebar' ? (marks[from.host] ?? null) : null,
       position,
     })),
     { transaction },

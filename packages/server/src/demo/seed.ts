@@ -6,7 +6,10 @@ import { addSource, refreshSource } from '../sources/refresh'
 import type { Site } from '../sites/models'
 import { kindOf } from '@pebblestrand/core/kinds'
 import { putTyped } from '../sources/kept-here/typed'
+import { TypedPick } from '@pebblestrand/contract'
 import { beginKept } from '../sources/kept-here/begin'
+import { beginCollection } from '../sources/picks/collection'
+import { putPick } from '../sources/picks/pick'
 import { guestBook } from './guest-book'
 import { draftOf, saveDraft } from '../widgets/draft'
 import { makeWidget } from '../widgets/make'
@@ -15,10 +18,13 @@ import { publish } from '../widgets/publish'
 import type { Install } from '../installs/models'
 import { Desks } from './desk'
 import { agency, people } from './people'
+import { seedAgency, seedSwap } from './seed-agency'
 import { seedInstalls } from './seed-installs'
+import { seedTags } from './seed-tags'
 import { seedSite } from './seed-sites'
 import { seedVisits } from './seed-visits'
-import { feeds, widgets, type FeedName } from './story'
+import { shelf } from './shelf'
+import { feeds, widgets, type SourceName } from './story'
 
 /** Any number; keeps two processes from telling the story at once. */
 const LOCK = 4_600_002
@@ -49,7 +55,11 @@ async function tell(context: Context): Promise<Install[]> {
     sites.set(from.host, await context.db.transaction((t) => seedSite(desks, from, users[0]!, t)))
   const sourceIds = await seedSources(context, desks)
   const widgetIds = await seedWidgets(context, sourceIds, users[0]!)
+  await seedAgency(context, sites, widgetIds, users[0]!)
+  await seedTags(context, desks, sites, widgetIds, users[0]!)
+  await desks.set('net-loft', { allowed: context.config.origin })
   const installs = await seedInstalls(context, desks, sites, widgetIds, users)
+  await seedSwap(sites, widgetIds, users[0]!)
   await seedVisits(context)
   return installs
 }
@@ -70,16 +80,22 @@ const KINDS: Record<string, string> = {
   'moving-shore': 'video-feed',
 }
 
-async function seedSources(context: Context, desks: Desks): Promise<Record<FeedName, string>> {
-  const ids = {} as Record<FeedName, string>
+async function seedSources(context: Context, desks: Desks): Promise<Record<SourceName, string>> {
+  const ids = {} as Record<SourceName, string>
   const told = Date.now() // what fails later counts by address how often it was asked for
-  for (const [name, { host, path }] of Object.entries(feeds) as [FeedName, (typeof feeds)[FeedName]][]) {
+  for (const [name, { host, path }] of Object.entries(feeds) as [
+    keyof typeof feeds,
+    { host: string; path: string },
+  ][]) {
     const url = desks.siteOrigin(host) + path
     const kind = KINDS[host] ?? 'feed'
-    ids[name] = (await addSource(context, name === 'weather' ? `${url}?${told}` : url, kind)).id
+    const source = await addSource(context, name === 'weather' ? `${url}?${told}` : url, kind)
+    if (host === 'skerrow-post') await source.update({ folder: 'Papers' })
+    ids[name] = source.id
   }
   await refreshSource(context, ids.weather)
   await seedGuestBook(context)
+  ids.shelf = await seedShelf(context, desks)
   return ids
 }
 
@@ -89,15 +105,27 @@ async function seedGuestBook(context: Context): Promise<void> {
   for (const review of guestBook) await putTyped(context, source, review)
 }
 
+/** What the museum recommends, in its order; a pick that is added stands first. */
+async function seedShelf(context: Context, desks: Desks): Promise<string> {
+  const collection = await beginCollection(context, 'The knot museum’s shelf')
+  const [frames, post, films] = ['isle-frames', 'skerrow-post', 'moving-shore'].map((host) => desks.siteOrigin(host))
+  for (const pick of shelf({ frames: frames!, post: post!, films: films! }).reverse())
+    await putPick(context, collection, TypedPick.parse(pick))
+  return collection.id
+}
+
 async function seedWidgets(
   context: Context,
-  sourceIds: Record<FeedName, string>,
+  sourceIds: Record<SourceName, string>,
   userId: string,
 ): Promise<Record<string, string>> {
   const ids: Record<string, string> = {}
-  for (const [name, { kind, starter, feeds: from, settings }] of Object.entries(widgets)) {
+  for (const [name, { kind, starter, feeds: from, mosts, settings }] of Object.entries(widgets)) {
     const widget = await makeWidget(context, { kind, starter, name }, userId)
-    const sources = kindOf(kind)!.content ? { sources: from.map((f) => sourceIds[f]) } : {}
+    const sources = {
+      ...(kindOf(kind)!.content ? { sources: from.map((f) => sourceIds[f]) } : {}),
+      ...(mosts ? { mosts: Object.entries(mosts).map(([f, most]) => ({ id: sourceIds[f as SourceName], most })) } : {}),
+    }
     await saveDraft(context, widget, { settings: { ...widget.draft, ...settings, ...sources }, version: 1 })
     await publish(context, widget.id, widget.draftVersion, userId)
     ids[name] = widget.id

@@ -1,4 +1,4 @@
-import { routes, type Found } from '@pebblestrand/contract'
+import { routes, SITE_TAG, type Found } from '@pebblestrand/contract'
 import { kindOf } from '@pebblestrand/core/kinds'
 import { QueryTypes } from 'sequelize'
 import type { z } from 'zod'
@@ -10,7 +10,7 @@ import type { Serve } from '../platform/http/serve'
 const find = `
 SELECT * FROM (
   SELECT 'site' AS sort, id, name, origin AS more, id AS "siteId" FROM sites WHERE name ILIKE :like OR origin ILIKE :like
-  UNION ALL SELECT 'widget', id, name, kind, NULL FROM widgets WHERE name ILIKE :like
+  UNION ALL SELECT 'widget', id, name, kind, NULL FROM widgets WHERE kind <> '${SITE_TAG}' AND name ILIKE :like
   UNION ALL SELECT 'page', p.id, p.title, s.name, s.id FROM pages p JOIN sites s ON s.id = p.site_id WHERE p.title ILIKE :like OR p.path ILIKE :like
   UNION ALL SELECT 'install', i.id, w.name, s.name || ', ' || p.title, s.id FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id
     WHERE i.status <> 'retired' AND (w.name || ' ' || s.name || ' ' || p.title) ILIKE :like

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Check, Look, Round } from '../checks/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { pasteAt, publishedWidget, setScene, type Scene } from '../testing/scene'
+import { Page } from '../sites/models'
 import { Install } from './models'
 
 let system: TestSystem
@@ -219,6 +220,22 @@ describe('a round of checks', () => {
     expect(await Check.count({ where: { roundId: id, state: 'done' } })).toBe(0)
     expect((await ada.post('/api/rounds')).status).toBe(200)
     await system.work()
+  })
+})
+
+describe('a stricter policy that a site tries out', () => {
+  it('stops nothing, and what it would have to be given is said', async () => {
+    const [first] = await Install.findAll({ where: { pageId: scene.pageId }, limit: 1 })
+    const said = async () => (await ada.get(`/api/installs/${first!.id}`)).body as { ruleOneDay: string | null }
+    const page = (await Page.findByPk(scene.pageId))!
+    expect(await said()).toMatchObject({ ruleOneDay: null })
+    const seen = { enforced: [], reported: ["script-src 'self'; connect-src *"], permissions: '', at: '2026-11-01' }
+    await page.update({ policySeen: seen })
+    expect(await said()).toMatchObject({
+      ruleOneDay: "script-src 'self' https://strand.example",
+      advice: { best: { ends: 'shown' } },
+    })
+    await page.update({ policySeen: null })
   })
 })
 

@@ -1,6 +1,8 @@
+import type { SnippetOptions } from '@pebblestrand/contract'
 import type { MethodId } from '@pebblestrand/core/methods'
 import type { InstallStatus } from '@pebblestrand/core/verify/words'
 import {
+  DataTypes,
   Model,
   type CreationOptional,
   type InferAttributes,
@@ -35,6 +37,11 @@ export class Install extends Model<InferAttributes<Install>, InferCreationAttrib
   declare retiredAt: CreationOptional<Date | null>
   declare checkedAt: CreationOptional<Date | null>
   declare lastCheckId: CreationOptional<string | null>
+  /** The release it stays at; null where it follows the newest. */
+  declare heldRelease: CreationOptional<number | null>
+  /** The widget that stood here before the last swap. */
+  declare swappedFrom: CreationOptional<string | null>
+  declare snippetOptions: CreationOptional<SnippetOptions>
 }
 
 export function defineInstalls(sequelize: Sequelize): void {
@@ -57,6 +64,9 @@ export function defineInstalls(sequelize: Sequelize): void {
       retiredAt: maybeTime(),
       checkedAt: maybeTime(),
       lastCheckId: maybeRef(),
+      heldRelease: { type: DataTypes.INTEGER, allowNull: true },
+      swappedFrom: maybeRef(),
+      snippetOptions: json({}),
     },
     { sequelize, tableName: 'installs' },
   )

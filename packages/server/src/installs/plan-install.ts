@@ -1,7 +1,6 @@
 import { advise } from '@pebblestrand/core/advice'
 import { kindOf, readSettings } from '@pebblestrand/core/kinds'
-import { methodIds, type MethodId } from '@pebblestrand/core/methods'
-import { profiles } from '@pebblestrand/core/platforms'
+import type { MethodId } from '@pebblestrand/core/methods'
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { queueCheck } from '../checks/queue-check'
@@ -9,10 +8,14 @@ import { inTurn, recomputeIn } from '../delivery/recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { publicId } from '../platform/ids'
+import { profileOf } from '../platforms/profile-of'
 import { Page, Placement, Site } from '../sites/models'
 import { wholeSite } from '../sites/whole-site'
 import { Release, Widget } from '../widgets/models'
+import { ensureTag } from '../site-tags/plan-tag'
+import { tagOf } from '../site-tags/standing'
 import { Install } from './models'
+import { settingOf } from './setting-of'
 
 export interface WantedInstall {
   widgetId: string
@@ -30,15 +33,30 @@ export async function planInstall(context: Context, wanted: WantedInstall, userI
   if (!(await Release.count({ where: { widgetId: widget.id } }))) throw new AppError('not-published')
   const page = await pageFor(wanted)
   const placement = await placementFor(widget, page, wanted.placementId ?? null)
-  const profile = profiles[page.Site!.platform]!
-  const method = wanted.method ?? (placement ? advise(profile, placement.region).best.method : methodIds[0])
+  const method = wanted.method ?? (await bestMethod(context, page, placement))
   const install = await create(
     context,
     { widgetId: widget.id, pageId: page.id, placementId: placement?.id ?? null, method },
+    page.siteId,
     userId,
   )
   await queueCheck(context, install, 'plan', userId)
   return install
+}
+
+/** As advice has it; where nothing shows it yet, what comes nearest. */
+async function bestMethod(context: Context, page: Page, placement: Placement | null): Promise<MethodId> {
+  const site = page.Site!
+  const profile = await profileOf(site.platform)
+  const about = {
+    site,
+    page,
+    tag: await tagOf(site.id),
+    profile,
+    region: placement?.region ?? null,
+    selector: placement?.selector ?? null,
+  }
+  return advise(profile, await settingOf(context, about)).best.method
 }
 
 async function pageFor({ pageId, siteId }: WantedInstall): Promise<Page> {
@@ -84,6 +102,7 @@ async function placementFor(widget: Widget, page: Page, id: string | null): Prom
 async function create(
   context: Context,
   wanted: Pick<Install, 'widgetId' | 'pageId' | 'method'> & { placementId: string | null },
+  siteId: string,
   userId: string | null,
 ): Promise<Install> {
   try {
@@ -91,6 +110,7 @@ async function create(
       await inTurn(context, wanted.widgetId, transaction)
       const install = await Install.create({ ...wanted, publicId: publicId(), plannedBy: userId }, { transaction })
       await record('planned', { userId, installId: install.id }, transaction)
+      if (install.method === 'tag') await ensureTag(context, siteId, userId, transaction)
       await recomputeIn(context, wanted.widgetId, { installIds: [install.id] }, transaction)
       return install
     })

@@ -17,7 +17,8 @@ i.id, i.status, i.retiring, i.method, i.planned_at AS "plannedAt", i.pasted_at A
 w.id AS "widgetId", w.name AS "widget", w.kind,
 p.id AS "pageId", p.title AS "page", p.path, s.id AS "siteId", s.name AS "site", s.origin, c.name AS "client",
 pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width,
-(SELECT max(number) FROM releases r WHERE r.widget_id = w.id) AS "release",
+coalesce(i.held_release, (SELECT max(number) FROM releases r WHERE r.widget_id = w.id)) AS "release",
+(SELECT max(number) FROM releases r WHERE r.widget_id = w.id) AS "newestRelease", i.held_release IS NOT NULL AS "held",
 CASE WHEN i.status = 'needs-a-hand' THEN f.code END AS "finding",
 CASE WHEN i.status = 'needs-a-hand' THEN f.title END AS "findingTitle"`
 
@@ -27,6 +28,7 @@ WHERE (:status = '' OR i.status = :status) AND (:status = 'retired' OR :retired 
   AND (:siteId::uuid IS NULL OR s.id = :siteId::uuid) AND (:widgetId::uuid IS NULL OR w.id = :widgetId::uuid)
   AND (:pageId::uuid IS NULL OR p.id = :pageId::uuid)
   AND (:client = '' OR c.name = :client) AND (:kind = '' OR w.kind = :kind) AND (:region = '' OR pl.region = :region) AND (:method = '' OR i.method = :method)
+  AND (:held = '' OR (i.held_release IS NOT NULL) = (:held = '1'))
   AND (:by::uuid IS NULL OR i.planned_by = :by::uuid)
   AND (:from::date IS NULL OR i.planned_at >= :from::date) AND (:to::date IS NULL OR i.planned_at < :to::date + 1)
   AND (:finding = '' OR (i.status = 'needs-a-hand' AND f.code = :finding))

@@ -1,9 +1,14 @@
 import { routes } from '@pebblestrand/contract'
 import { record } from '../activity/record'
+import { recomputeWidget } from '../delivery/queue-recompute'
+import { Release } from '../widgets/models'
 import { queueCheck } from '../checks/queue-check'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import type { Serve } from '../platform/http/serve'
+import { keepSiteListOf } from '../site-tags/site-list'
+import { ensureTag } from '../site-tags/plan-tag'
+import { Page } from '../sites/models'
 import { describeInstall } from './describe'
 import { Install } from './models'
 import { planInstall } from './plan-install'
@@ -22,10 +27,33 @@ export function installRoutes(serve: Serve, context: Context): void {
 
   serve(routes.installs.change, async ({ params, body: change, userId }) => {
     const install = await installOf(params.id)
+    const { method, snippetOptions } = install
     await db.transaction(async (transaction) => {
       if (change.method && change.method !== install.method)
         await record('method', { userId, installId: install.id, data: { method: change.method } }, transaction)
       await install.update(change, { transaction })
+      if (install.method !== method) {
+        if (install.method === 'tag') await ensureTag(context, await siteOf(install), userId, transaction)
+        await keepSiteListOf(context, install, transaction)
+      }
+      // What the page behind its address says to search engines is part of its bytes.
+      if (change.snippetOptions && Boolean(change.snippetOptions.indexed) !== Boolean(snippetOptions.indexed))
+        await recomputeWidget(context, install.widgetId, transaction, { installIds: [install.id] })
+    })
+    return describeInstall(context, install.id)
+  })
+
+  serve(routes.installs.hold, async ({ params, body: { release }, userId }) => {
+    const install = await installOf(params.id)
+    if (install.status === 'retired') throw new AppError('cannot-now')
+    const { widgetId } = install
+    if (release !== null && !(await Release.count({ where: { widgetId, number: release } })))
+      throw new AppError('invalid', { issues: [{ field: 'release', message: 'is no release of this widget' }] })
+    await db.transaction(async (transaction) => {
+      await install.update({ heldRelease: release }, { transaction })
+      const noted = { userId, installId: install.id, data: { release } }
+      await record(release === null ? 'followed' : 'held', noted, transaction)
+      await recomputeWidget(context, widgetId, transaction)
     })
     return describeInstall(context, install.id)
   })
@@ -63,6 +91,7 @@ export function installRoutes(serve: Serve, context: Context): void {
     if (install.status === 'retired') throw new AppError('cannot-now')
     await db.transaction(async (transaction) => {
       await install.update({ retiring: true }, { transaction })
+      await keepSiteListOf(context, install, transaction)
       await record('retiring', { userId, installId: install.id }, transaction)
     })
     return { checkId: await queueCheck(context, install, 'retire', userId) }
@@ -73,11 +102,14 @@ export function installRoutes(serve: Serve, context: Context): void {
     if (!install.retiring || install.status === 'retired') throw new AppError('cannot-now')
     await db.transaction(async (transaction) => {
       await install.update({ retiring: false }, { transaction })
+      await keepSiteListOf(context, install, transaction)
       await record('kept', { userId, installId: install.id }, transaction)
     })
     return { checkId: await queueCheck(context, install, 'person', userId) }
   })
 }
+
+const siteOf = async ({ pageId }: Install) => (await Page.findByPk(pageId, { attributes: ['siteId'] }))!.siteId
 
 async function installOf(id: string): Promise<Install> {
   const install = await Install.findByPk(id)

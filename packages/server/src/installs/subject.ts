@@ -1,5 +1,11 @@
 import type { Subject } from '../subject'
+import { heldAndSwapped } from './migration'
 import { defineInstalls } from './models'
 import { installRoutes } from './routes'
 
-export const installs: Subject = { name: 'installs', models: defineInstalls, routes: installRoutes }
+export const installs: Subject = {
+  name: 'installs',
+  migrations: [heldAndSwapped],
+  models: defineInstalls,
+  routes: installRoutes,
+}

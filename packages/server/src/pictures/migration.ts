@@ -30,3 +30,18 @@ CREATE TABLE widget_pictures (
 CREATE INDEX widget_pictures_picture ON widget_pictures (picture_id);
 `,
 }
+
+/** Pictures that people uploaded, as they came. */
+export const uploads = {
+  name: '0020-uploads',
+  sql: `
+CREATE TABLE uploads (
+  id uuid PRIMARY KEY DEFAULT gen_random_uuid(),
+  format text NOT NULL,
+  bytes bytea NOT NULL,
+  uploaded_by uuid REFERENCES users (id) ON DELETE SET NULL,
+  created_at timestamptz NOT NULL DEFAULT now()
+);
+CREATE INDEX uploads_uploaded_by ON uploads (uploaded_by);
+`,
+}

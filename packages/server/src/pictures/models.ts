@@ -5,7 +5,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize'
-import { bytes, id, integer, json, maybeText, ref, text, time } from '../platform/database/columns'
+import { bytes, id, integer, json, maybeRef, maybeText, ref, text, time } from '../platform/database/columns'
 
 /** A picture by the address it came from. */
 export class Picture extends Model<InferAttributes<Picture>, InferCreationAttributes<Picture>> {
@@ -33,6 +33,16 @@ export class WidgetPicture extends Model<InferAttributes<WidgetPicture>, InferCr
   declare pictureId: string
 }
 
+/** A picture that a person uploaded, as it came. */
+export class Upload extends Model<InferAttributes<Upload>, InferCreationAttributes<Upload>> {
+  declare id: CreationOptional<string>
+  /** As sharp calls it: jpeg, png, webp, gif, heif. */
+  declare format: string
+  declare bytes: Buffer
+  declare uploadedBy: string | null
+  declare createdAt: CreationOptional<Date>
+}
+
 export function definePictures(sequelize: Sequelize): void {
   Picture.init(
     {
@@ -58,5 +68,9 @@ export function definePictures(sequelize: Sequelize): void {
   WidgetPicture.init(
     { widgetId: { ...ref(), primaryKey: true }, pictureId: { ...ref(), primaryKey: true } },
     { sequelize, tableName: 'widget_pictures' },
+  )
+  Upload.init(
+    { id: id(), format: text(), bytes: bytes(), uploadedBy: maybeRef(), createdAt: time() },
+    { sequelize, tableName: 'uploads' },
   )
 }

@@ -52,7 +52,7 @@ export async function withOwnPictures(
   items: readonly Item[],
   shown: readonly PictureRole[],
   transaction?: Transaction,
-): Promise<{ items: Item[]; expected: Item[] }> {
+): Promise<{ items: Item[]; expected: Item[]; missing: string[] }> {
   const urls = addressesIn(items, shown)
   const known = await knownPictures(context, urls, transaction)
   const each = (change: (picture: ItemPicture) => ItemPicture | null) =>
@@ -60,6 +60,7 @@ export async function withOwnPictures(
   return {
     items: each((picture) => ownPicture(picture, known)),
     expected: each((picture) => (known.has(picture.url) ? ownPicture(picture, known) : picture)),
+    missing: urls.filter((url) => !known.has(url)),
   }
 }
 
@@ -79,11 +80,15 @@ export async function withKnownPictures<E extends Pick<Item, 'body'>>(
   }))
 }
 
-/** Notes which pictures a widget's newest release shows, and has those fetched that are missing or may be had by now. */
+/**
+ * Notes which pictures a widget's newest release shows, and has those fetched that are missing or may be had by now.
+ * @param missing of them, those that it was drawn without: what came in the meantime is drawn by the job as well
+ */
 export async function notePictures(
   context: Context,
   widgetId: string,
   urls: readonly string[],
+  missing: ReadonlySet<string>,
   transaction: Transaction,
 ): Promise<void> {
   const rows = urls.length ? await Picture.findAll({ where: { sourceUrl: [...urls] }, transaction }) : []
@@ -100,6 +105,6 @@ export async function notePictures(
       .filter(({ contentHash, triedAt }) => contentHash !== null || triedAt.getTime() > Date.now() - AGAIN_MS)
       .map(({ sourceUrl }) => sourceUrl),
   )
-  const wanted = urls.filter((url) => !settled.has(url))
+  const wanted = urls.filter((url) => !settled.has(url) || missing.has(url))
   if (wanted.length) await context.queue.sendMany(picturesJob, [{ widgetId, urls: wanted }], transaction)
 }

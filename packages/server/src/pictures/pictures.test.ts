@@ -3,10 +3,12 @@ import type { AddressInfo } from 'node:net'
 import type { Payload } from '@pebblestrand/core/artefacts'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Artefact } from '../delivery/models'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { fetchPictures } from './fetch-pictures'
 import { Picture, PictureCopy, WidgetPicture } from './models'
+import { notePictures } from './own-pictures'
 import { copiesOf, NoPicture, WIDTHS } from './resize'
 import { tidyPictures } from './tidy'
 
@@ -138,6 +140,24 @@ describe('pictures of a widget', () => {
       ['/gone', 'The address answers with error 404.'],
       ['/good', null],
     ])
+  })
+  it.each([
+    ['asked for and found there', (urls: string[]) => fetchPictures(system.context, { widgetId, urls })],
+    [
+      'there by the time they are noted',
+      (urls: string[]) =>
+        system.context.db.transaction((transaction) =>
+          notePictures(system.context, widgetId, urls, new Set(urls), transaction),
+        ),
+    ],
+  ])('that another widget’s job has fetched meanwhile are drawn: %s', async (_, come) => {
+    const urls = ['/good', '/gone', '/drawn'].map((path) => at + path)
+    const before = { bytes: Buffer.from(JSON.stringify({ html: 'drawn without' })), etag: '"before"' }
+    await Artefact.update(before, { where: { publicId, form: 'payload' } })
+    await come(urls)
+    await system.work()
+    const stored = async () => (await Artefact.findOne({ where: { publicId, form: 'payload' } }))!.bytes.toString()
+    await expect.poll(stored, { timeout: 4000 }).toContain('<picture>')
   })
   it('stay while a release shows them, also of a widget that was removed and may come back; and go some days after', async () => {
     const removed = await ada.post('/api/removals', { what: 'widget', id: widgetId })

@@ -5,7 +5,13 @@ const KEPT = '2 days'
 
 const UNUSED = `
 DELETE FROM pictures p WHERE p.used_at < now() - interval '${KEPT}'
-  AND NOT EXISTS (SELECT 1 FROM widget_pictures w WHERE w.picture_id = p.id)`
+  AND NOT EXISTS (SELECT 1 FROM widget_pictures w WHERE w.picture_id = p.id)
+  AND NOT EXISTS (SELECT 1 FROM uploads u WHERE right(p.source_url, 49) = '/api/uploads/' || u.id)`
+/** Uploads that no pick shows: they were replaced, or never kept. */
+const LEFT = `
+DELETE FROM uploads u WHERE u.created_at < now() - interval '${KEPT}' AND NOT EXISTS (
+  SELECT 1 FROM sources s JOIN items i ON i.source_id = s.id
+  WHERE s.kind = 'picks' AND right(i.body #>> '{picture,url}', 49) = '/api/uploads/' || u.id)`
 /** Of widgets that are gone and cannot be brought back any more. */
 const FORGOTTEN = `
 DELETE FROM widget_pictures p WHERE NOT EXISTS (SELECT 1 FROM widgets w WHERE w.id = p.widget_id)
@@ -20,6 +26,7 @@ export async function tidyPictures({ db }: Pick<Context, 'db'>): Promise<void> {
   await db.transaction(async (transaction) => {
     await db.query(FORGOTTEN, { transaction })
     await db.query(TOUCH, { transaction })
+    await db.query(LEFT, { transaction })
     await db.query(UNUSED, { transaction })
     await db.query(BARE, { transaction })
   })

@@ -2,6 +2,7 @@ import { createRequire } from 'node:module'
 import { existsSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { shippedFace, shippedFonts, type ShippedFont } from '@pebblestrand/core/look'
 
 const require = createRequire(import.meta.url)
 
@@ -17,7 +18,24 @@ function packagesFolder(): string {
 }
 
 const packages = packagesFolder()
-const font = (name: string, file: string) => require.resolve(`@fontsource-variable/${name}/files/${file}`)
+const font = (source: string, file: string) => require.resolve(`@fontsource-variable/${source}/files/${file}`)
+
+/** Where each file of a shipped face is, by the name it is served under. */
+function shipped(): Record<string, string> {
+  const files = (Object.keys(shippedFonts) as ShippedFont[]).flatMap((id) => {
+    const { file, more } = shippedFace(id)
+    return [file, ...more.map((part) => part.file)].map((name) => [name, font(shippedFonts[id].source, name)])
+  })
+  return Object.fromEntries(files) as Record<string, string>
+}
+
+/** Names that releases of before ask for. */
+const former = Object.fromEntries(
+  ['atkinson-hyperlegible-next', 'bricolage-grotesque', 'jetbrains-mono'].map((source) => [
+    `${source}.woff2`,
+    font(source, `${source}-latin-wght-normal.woff2`),
+  ]),
+)
 
 /** Built files: those the server hands out as they are, and the one its threads run. */
 export const assets = {
@@ -25,12 +43,5 @@ export const assets = {
   runtime: join(packages, 'widget', 'dist', 'strand.js'),
   behaviours: join(packages, 'widget', 'dist', 'behaviours'),
   web: join(packages, 'web', 'dist'),
-  fonts: {
-    'atkinson-hyperlegible-next.woff2': font(
-      'atkinson-hyperlegible-next',
-      'atkinson-hyperlegible-next-latin-wght-normal.woff2',
-    ),
-    'bricolage-grotesque.woff2': font('bricolage-grotesque', 'bricolage-grotesque-latin-wght-normal.woff2'),
-    'jetbrains-mono.woff2': font('jetbrains-mono', 'jetbrains-mono-latin-wght-normal.woff2'),
-  },
+  fonts: { ...shipped(), ...former },
 }

@@ -42,6 +42,11 @@ export const errors = {
     message: 'The set-up key is not right.',
     remedy: 'Copy it from where the server was started: it is printed there.',
   },
+  'unreadable-site': {
+    status: 422,
+    message: 'The page cannot be read.',
+    remedy: 'Open it in a browser to see whether it is there, or give the address of another page of the site.',
+  },
   taken: { status: 409, message: 'There is one like this already.', remedy: 'Choose another name or address.' },
   'draft-changed': {
     status: 409,

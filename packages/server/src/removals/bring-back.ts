@@ -4,6 +4,7 @@ import { recomputeWidget } from '../delivery/queue-recompute'
 import { inTurn, recomputeIn } from '../delivery/recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { keepSiteLists, sitesBroughtTo } from '../site-tags/site-list'
 import { Removal } from './models'
 
 /** What has taken the place of a row, by its table. */
@@ -32,6 +33,8 @@ export async function bringBack(context: Context, removalId: string, userId: str
     const { what, name, place } = found
     await record('brought-back', { userId, data: { what, name, place } }, transaction)
     for (const { widgetId, installIds } of installed) await recomputeIn(context, widgetId, { installIds }, transaction)
+    const ids = installed.flatMap(({ installIds }) => installIds)
+    await keepSiteLists(context, await sitesBroughtTo(context, ids, transaction), transaction)
     if (what === 'widget') await recomputeWidget(context, found.subjectId, transaction)
     return found
   })

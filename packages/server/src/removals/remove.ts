@@ -7,6 +7,7 @@ import { announce } from '../delivery/announce'
 import { inTurn } from '../delivery/recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { keepSiteLists, sitesBroughtTo } from '../site-tags/site-list'
 import { Page } from '../sites/models'
 import { foresee, type Foresight } from './foresee'
 import { Removal } from './models'
@@ -37,8 +38,10 @@ export async function remove(context: Context, wanted: Wanted, userId: string | 
     const stopped = await stopChecks(what, ask)
     const made = await keepRows(foreseen, userId, ask, transaction)
     await announce(context, await servedBy(what, ask), transaction)
+    const brought = await sitesBroughtTo(context, await installIds(what, ask), transaction)
     await ask(`INSERT INTO former_ids SELECT public_id FROM installs WHERE ${installsOf(what).where}`)
     for (const { table, where } of deletedFor(what)) await ask(`DELETE FROM ${table} WHERE ${where}`)
+    await keepSiteLists(context, brought, transaction)
     await record('removed', { userId, data: { what, name: made.name, place: made.place } }, transaction)
     return { removal: made, rounds: stopped }
   })
@@ -63,6 +66,9 @@ async function lockRows(context: Context, what: Removable, ask: Ask, transaction
   for (const { table, where } of heldFor(what))
     await ask(`SELECT count(*) FROM (SELECT * FROM ${table} WHERE ${where} ORDER BY 1 FOR UPDATE) held`)
 }
+
+const installIds = async (what: Removable, ask: Ask) =>
+  (await ask<{ id: string }>(`SELECT id FROM installs WHERE ${installsOf(what).where}`)).map(({ id }) => id)
 
 /** Gives the rounds that the stopped checks belonged to. */
 async function stopChecks(what: Removable, ask: Ask): Promise<Set<string>> {

@@ -10,7 +10,12 @@ const part = (table: string, where: string): Part => ({ table, where })
 
 /** Rows of its own, beside installs; what others refer to stands first. */
 const own: Record<Removable, Part[]> = {
-  site: [part('sites', 'id = :id'), part('pages', 'site_id = :id'), part('placements', 'site_id = :id')],
+  site: [
+    part('sites', 'id = :id'),
+    part('pages', 'site_id = :id'),
+    part('placements', 'site_id = :id'),
+    part('own_profiles', 'site_id = :id'),
+  ],
   page: [part('pages', 'id = :id'), part('placements', 'page_id = :id')],
   placement: [part('placements', 'id = :id')],
   widget: [part('widgets', 'id = :id'), part('releases', 'widget_id = :id'), part('widget_sources', 'widget_id = :id')],
@@ -58,6 +63,7 @@ export function whatGoes(what: Removable): Part[] {
       ? [part('readings', pages[what]), part('looks', `reading_id IN (SELECT id FROM readings WHERE ${pages[what]})`)]
       : []),
     part('mutes', `install_id IN (${ids})`),
+    part('planned_swaps', `install_id IN (${ids})${what === 'widget' ? ' OR widget_id = :id' : ''}`),
     part('checks', `install_id IN (${ids})`),
     part('findings', `check_id IN (${checks})`),
     part('artefacts', `install_id IN (${ids})${what === 'widget' ? ' OR widget_id = :id' : ''}`),

@@ -1,11 +1,12 @@
 import type { InstallOnSite } from '@pebblestrand/contract'
 import { kindOf, readSettings, type Settings } from '@pebblestrand/core/kinds'
-import { profiles } from '@pebblestrand/core/platforms'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import type { z } from 'zod'
 import { User } from '../accounts/models'
 import { drawnInstalls, thumbnailsOf } from '../delivery/thumbnails'
 import { AppError } from '../platform/errors'
+import { profileOf } from '../platforms/profile-of'
+import { describeTag } from '../site-tags/describe-tag'
 import { Client, Page, Placement, Site } from './models'
 import { installsOfSite } from './queries'
 import { SiteReading } from './reading/models'
@@ -37,12 +38,17 @@ export async function describeSite(db: Sequelize, id: string) {
       order: [['askedAt', 'DESC']],
     }),
   ])
+  const profile = await profileOf(site.platform)
   return {
     id,
     name: site.name,
     origin: site.origin,
     client: site.Client!.name,
-    platform: { id: site.platform, name: profiles[site.platform]?.name ?? site.platform },
+    credited: site.Client!.credited,
+    lookChanges: site.lookChanges.filter(({ kept }) => !kept),
+    platform: { id: site.platform, name: profile.name, connector: profile.connector },
+    connector: site.connector,
+    pasteNotes: site.pasteNotes,
     cacheMinutes: site.cacheMinutes,
     timeZone: site.timeZone,
     language: site.language,
@@ -53,6 +59,7 @@ export async function describeSite(db: Sequelize, id: string) {
     pages: pages.map(({ id: pageId, title, path, previewUrl }) => ({ id: pageId, title, path, previewUrl })),
     placements: placements.map(describePlacement),
     installs: installs.map(withSettings),
+    tag: await describeTag(db, id),
     thumbnails: {
       ...(await thumbnailsOf(installs.map((install) => install.widgetId))),
       ...(await drawnInstalls(installs.filter(({ kind }) => kindOf(kind)?.facts?.length).map((install) => install.id))),

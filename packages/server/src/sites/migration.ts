@@ -24,3 +24,15 @@ CREATE TABLE site_readings (
 CREATE INDEX site_readings_site ON site_readings (site_id, asked_at DESC);
 CREATE INDEX site_readings_asked_by ON site_readings (asked_by);`,
 }
+
+/** What of a site's look is no longer as it was noted. */
+export const lookChanged = {
+  name: '0026-look-changes',
+  sql: `ALTER TABLE sites ADD COLUMN look_changes jsonb NOT NULL DEFAULT '[]'`,
+}
+
+/** The language that a page was seen to be in, where its site has several. */
+export const pageLanguage = {
+  name: '0028-page-language',
+  sql: `ALTER TABLE pages ADD COLUMN language_seen text`,
+}

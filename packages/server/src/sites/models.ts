@@ -1,5 +1,6 @@
 import type { PlacementKnown } from '@pebblestrand/contract'
 import type { SiteLook } from '@pebblestrand/core/look'
+import type { SitePolicy } from '@pebblestrand/core/policy'
 import type { Region } from '@pebblestrand/core/platforms'
 import {
   DataTypes,
@@ -10,13 +11,31 @@ import {
   type NonAttribute,
   type Sequelize,
 } from 'sequelize'
-import { id, integer, maybeJson, maybeRef, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
+import {
+  id,
+  integer,
+  json,
+  maybeJson,
+  maybeRef,
+  maybeText,
+  maybeTime,
+  ref,
+  text,
+  time,
+  yesNo,
+} from '../platform/database/columns'
+import type { NotedChange } from './look/note-changes'
 
 export class Client extends Model<InferAttributes<Client>, InferCreationAttributes<Client>> {
   declare id: CreationOptional<string>
   declare name: string
+  /** Whether the agency's line stands below what is installed for it. */
+  declare credited: CreationOptional<boolean>
   declare createdAt: CreationOptional<Date>
 }
+
+/** Rules of a page, as they were last seen; `at` in ISO 8601. */
+export type SeenPolicy = SitePolicy & { at: string }
 
 export class Site extends Model<InferAttributes<Site>, InferCreationAttributes<Site>> {
   declare id: CreationOptional<string>
@@ -25,11 +44,17 @@ export class Site extends Model<InferAttributes<Site>, InferCreationAttributes<S
   declare origin: string
   declare platform: string
   declare cacheMinutes: CreationOptional<number>
+  /** Whether a connector of ours there replaces shortcodes. */
+  declare connector: CreationOptional<boolean>
+  /** For whoever pastes there. */
+  declare pasteNotes: CreationOptional<string>
   declare timeZone: CreationOptional<string>
   /** BCP 47; null where nobody knows. */
   declare language: CreationOptional<string | null>
   declare look: CreationOptional<SiteLook | null>
   declare lookedAt: CreationOptional<Date | null>
+  /** What of it is no longer as it is noted, as a browser saw it last. */
+  declare lookChanges: CreationOptional<NotedChange[]>
   declare keeperId: CreationOptional<string | null>
   declare createdAt: CreationOptional<Date>
   declare Client?: NonAttribute<Client>
@@ -43,6 +68,12 @@ export class Page extends Model<InferAttributes<Page>, InferCreationAttributes<P
   declare path: string
   /** Where an editor's preview of it can be seen without signing in; null where the site gives none. */
   declare previewUrl: CreationOptional<string | null>
+  /** Its rules as they were last seen; null where nobody has looked. */
+  declare policySeen: CreationOptional<SeenPolicy | null>
+  /** BCP 47, as the page itself says; null where it does not, or nobody has looked. */
+  declare languageSeen: CreationOptional<string | null>
+  /** Whether the site's tag was on it at the last look; null where nobody has looked since there is one. */
+  declare tagSeen: CreationOptional<boolean | null>
   declare position: CreationOptional<number>
   declare Site?: NonAttribute<Site>
 }
@@ -66,7 +97,7 @@ export class Placement extends Model<InferAttributes<Placement>, InferCreationAt
 }
 
 export function defineSites(sequelize: Sequelize): void {
-  Client.init({ id: id(), name: text(), createdAt: time() }, { sequelize, tableName: 'clients' })
+  Client.init({ id: id(), name: text(), credited: yesNo(), createdAt: time() }, { sequelize, tableName: 'clients' })
   Site.init(
     {
       id: id(),
@@ -75,17 +106,30 @@ export function defineSites(sequelize: Sequelize): void {
       origin: text(),
       platform: text(),
       cacheMinutes: integer(0),
+      connector: yesNo(),
+      pasteNotes: { ...text(), defaultValue: '' },
       timeZone: { ...text(), defaultValue: 'UTC' },
       language: maybeText(),
       look: maybeJson(),
       lookedAt: maybeTime(),
+      lookChanges: json([]),
       keeperId: maybeRef(),
       createdAt: time(),
     },
     { sequelize, tableName: 'sites' },
   )
   Page.init(
-    { id: id(), siteId: ref(), title: text(), path: text(), previewUrl: maybeText(), position: integer(0) },
+    {
+      id: id(),
+      siteId: ref(),
+      title: text(),
+      path: text(),
+      previewUrl: maybeText(),
+      policySeen: maybeJson(),
+      languageSeen: maybeText(),
+      tagSeen: { type: DataTypes.BOOLEAN, allowNull: true },
+      position: integer(0),
+    },
     { sequelize, tableName: 'pages' },
   )
   Placement.init(

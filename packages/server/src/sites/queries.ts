@@ -1,4 +1,4 @@
-import type { siteOrders } from '@pebblestrand/contract'
+import { SITE_TAG, type siteOrders } from '@pebblestrand/contract'
 
 // Statements of this subject, kept together.
 
@@ -36,15 +36,15 @@ FROM installs i JOIN pages p ON p.id = i.page_id JOIN widgets w ON w.id = i.widg
 LEFT JOIN LATERAL (SELECT settings, kind_version FROM releases WHERE widget_id = w.id ORDER BY number DESC LIMIT 1) r ON true
 LEFT JOIN artefacts a ON a.public_id = i.public_id AND a.form = 'payload'
 LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0
-WHERE p.site_id = :siteId AND i.status <> 'retired'
+WHERE p.site_id = :siteId AND i.status <> 'retired' AND w.kind <> '${SITE_TAG}'
 ORDER BY i.planned_at, i.id`
 
 /** Every placement there is, for trying a widget before it is planned anywhere; shared ones on the first page that has been looked at. */
 export const allPlaces = `
-SELECT s.id AS "siteId", s.name AS "site", p.title AS "page", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, s.look,
+SELECT s.id AS "siteId", s.name AS "site", c.name AS "client", p.title AS "page", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, s.look, s.language, s.time_zone AS "timeZone", c.credited,
   coalesce(pl.page_id, (SELECT sp.id FROM pages sp WHERE sp.site_id = s.id AND EXISTS (SELECT 1 FROM readings r WHERE r.page_id = sp.id) ORDER BY sp.position, sp.path LIMIT 1)) AS "pageId",
   count(*) OVER ()::int AS "total"
-FROM placements pl JOIN sites s ON s.id = pl.site_id LEFT JOIN pages p ON p.id = pl.page_id
+FROM placements pl JOIN sites s ON s.id = pl.site_id JOIN clients c ON c.id = s.client_id LEFT JOIN pages p ON p.id = pl.page_id
 WHERE (:id::uuid IS NULL OR pl.id = :id::uuid) AND (:q = '' OR (s.name || ' ' || coalesce(p.title, '') || ' ' || pl.name) ILIKE '%' || :q || '%')
 ORDER BY lower(s.name), pl.page_id NULLS FIRST, pl.position, pl.id
 LIMIT :limit OFFSET :offset`

@@ -1,14 +1,15 @@
 import { routes } from '@pebblestrand/contract'
 import type { SiteLook } from '@pebblestrand/core/look'
-import { profiles } from '@pebblestrand/core/platforms'
 import { col, fn, QueryTypes, where, type Sequelize, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { recomputeForPlacement, recomputeForSite } from '../delivery/queue-recompute'
+import { recomputeForClient, recomputeForPlacement, recomputeForSite } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
 import { paged, windowOf } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
+import { platformNames, requirePlatform } from '../platforms/profile-of'
+import { keepSiteList } from '../site-tags/site-list'
 import { describeSite } from './describe-site'
 import { addPages, keepRooms, tieReading, type KeptRoom } from './keep-read'
 import { Client, Page, Placement, Site } from './models'
@@ -22,24 +23,22 @@ const assumed: KeptRoom[] = usualPlacements.map((room) => ({ ...room, known: 'as
 export function siteRoutes(serve: Serve, context: Context): void {
   const { db, config } = context
 
-  serve(routes.sites.platforms, () => ({
-    rows: Object.values(profiles).map(({ id, name, words }) => ({ id, name, words })),
-  }))
-
   serve(routes.sites.list, async ({ query }) => {
     const rows = await db.query<never>(listSites(query.order), {
       replacements: { q: literally(query.q), ...windowOf(query) },
       type: QueryTypes.SELECT,
     })
+    const nameOf = await platformNames()
     const { rows: shown, ...page } = paged<{ total: number; platform: string }>(rows, query)
     return {
-      rows: shown.map((row) => ({ ...row, platform: profiles[row.platform]?.name ?? row.platform })) as never,
+      rows: shown.map((row) => ({ ...row, platform: nameOf(row.platform) })) as never,
       ...page,
     }
   })
 
   serve(routes.sites.add, async ({ body: { client, readingId, pages, rooms, ...wanted }, userId }) => {
     requireReachable(config, wanted.origin, 'origin')
+    await requirePlatform(wanted.platform, null)
     const site = await db.transaction(async (transaction) => {
       const clientId = await clientByName(db, client, transaction)
       const made = await Site.create({ ...wanted, clientId, keeperId: userId }, { transaction })
@@ -54,21 +53,27 @@ export function siteRoutes(serve: Serve, context: Context): void {
 
   serve(routes.sites.read, ({ params }) => describeSite(db, params.id))
 
-  serve(routes.sites.change, async ({ params, body: { look, ...change } }) => {
+  serve(routes.sites.change, async ({ params, body: { look, credited, ...change } }) => {
     const site = await found(Site.findByPk(params.id))
     if (change.origin) requireReachable(config, change.origin, 'origin')
-    const before = site.timeZone
+    if (change.platform) await requirePlatform(change.platform, site.id)
+    const { timeZone, language } = site
     await db.transaction(async (transaction) => {
       await site.update({ ...change, ...(look === undefined ? {} : noted(site, look)) }, { transaction })
-      if (look !== undefined || site.timeZone !== before) await recomputeForSite(context, site.id, transaction)
+      const isSeen = look !== undefined || site.timeZone !== timeZone || site.language !== language
+      if (isSeen) await recomputeForSite(context, site.id, transaction)
+      if (credited !== undefined) await creditClient(context, site.clientId, credited, transaction)
     })
     return describeSite(db, site.id)
   })
 
   serve(routes.sites.take, async ({ params, body: { readingId, pages, rooms, ...facts }, userId }) => {
     const site = await found(Site.findByPk(params.id))
+    if (facts.platform) await requirePlatform(facts.platform, site.id)
     await db.transaction(async (transaction) => {
+      const { language } = site
       await site.update(facts, { transaction })
+      if (site.language !== language) await recomputeForSite(context, site.id, transaction)
       await addPages(site.id, pages, transaction)
       await keepRooms(context, site.id, rooms, transaction)
       await tieReading(readingId, site.id, transaction)
@@ -95,6 +100,7 @@ export function siteRoutes(serve: Serve, context: Context): void {
     const before = page.path
     await db.transaction(async (transaction) => {
       await page.update(change, { transaction })
+      if (page.path !== before) await keepSiteList(context, page.siteId, transaction)
       if (page.path !== before)
         await record('page-moved', { userId, siteId: page.siteId, data: { before, path: page.path } }, transaction)
     })
@@ -114,12 +120,13 @@ export function siteRoutes(serve: Serve, context: Context): void {
   serve(routes.sites.changePlacement, async ({ params, body: change }) => {
     const placement = await found(Placement.findByPk(params.id))
     requireSelector(change.selector)
-    const before = placement.width
+    const { width: before, selector } = placement
     // Whoever writes a width knows it, unless a browser saw just that; one that stays is known as it was.
     const known = change.width === placement.widthSeen ? ('read' as const) : ('noted' as const)
     const noted = change.width === undefined || change.width === before ? {} : { known, widthSeen: null }
     await db.transaction(async (transaction) => {
       await placement.update({ ...change, ...noted }, { transaction })
+      if (placement.selector !== selector) await keepSiteList(context, placement.siteId, transaction)
       if (placement.width !== before) await recomputeForPlacement(context, placement.id, transaction)
     })
     return describeSite(db, placement.siteId)
@@ -140,6 +147,17 @@ const noted = (site: Site, look: Omit<SiteLook, 'fontFaces'> | null) => ({
   look: look && { ...look, fontFaces: site.look?.fontFaces ?? [] },
   lookedAt: look && new Date(),
 })
+
+/** The agency's line below whatever is installed for a client, on all of its sites. */
+async function creditClient(
+  context: Context,
+  clientId: string,
+  credited: boolean,
+  transaction: Transaction,
+): Promise<void> {
+  const [changed] = await Client.update({ credited }, { where: { id: clientId, credited: !credited }, transaction })
+  if (changed) await recomputeForClient(context, clientId, transaction)
+}
 
 async function clientByName(db: Sequelize, name: string, transaction: Transaction): Promise<string> {
   // Several sites of one new client may come at once: one makes it, the others find it.

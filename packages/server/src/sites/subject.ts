@@ -1,7 +1,8 @@
 import type { Sequelize } from 'sequelize'
 import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
-import { siteReadings } from './migration'
+import { siteLookRoutes } from './look/routes'
+import { lookChanged, pageLanguage, siteReadings } from './migration'
 import { defineSites } from './models'
 import { carryOutReading, forgetReadings, readSiteJob } from './reading/job'
 import { defineSiteReadings } from './reading/models'
@@ -12,7 +13,7 @@ const readingsForgotten = job<Record<string, never>>('site-readings-forgotten')
 
 export const sites: Subject = {
   name: 'sites',
-  migrations: [siteReadings],
+  migrations: [siteReadings, lookChanged, pageLanguage],
   models(db: Sequelize) {
     defineSites(db)
     defineSiteReadings(db)
@@ -20,6 +21,7 @@ export const sites: Subject = {
   routes(serve, context) {
     siteRoutes(serve, context)
     siteReadingRoutes(serve, context)
+    siteLookRoutes(serve, context)
   },
   work: [
     work(readSiteJob, { atOnce: 2, each: 1 }, (context, { readingId }) => carryOutReading(context, readingId)),

@@ -19,14 +19,17 @@ type Info = Pick<
   | 'paused'
   | 'state'
   | 'accountId'
+  | 'folder'
 >
 
 /** A source as a widget's bench knows it. */
 export const sourceInfo = (source: Info, account: string | null = null) => {
-  const { id, kind, title, link, url, problem, okAt, intervalMinutes, rating, picture, profile, paused } = source
+  const { id, kind, title, link, url, problem, okAt, intervalMinutes, rating, picture, profile, paused, folder } =
+    source
   return {
     id,
     kind,
+    gives: [...(sourceKinds[kind]?.gives ?? [])],
     title,
     link,
     url,
@@ -39,6 +42,7 @@ export const sourceInfo = (source: Info, account: string | null = null) => {
     paused,
     account,
     connects: sourceKinds[kind]?.service !== undefined,
+    folder,
     keptHere: sourceKinds[kind]?.interval === null,
     notes: [...cutWords(source.cut), ...partNote(source)],
   }

@@ -42,6 +42,12 @@ export const profile = {
   sql: `ALTER TABLE sources ADD COLUMN profile jsonb`,
 }
 
+/** In which folder a source lies, of those a list of feeds had or a person gave. */
+export const folder = {
+  name: '0021-source-folder',
+  sql: `ALTER TABLE sources ADD COLUMN folder text NOT NULL DEFAULT ''`,
+}
+
 /** What a source says its ratings come to, of all there are. */
 export const rating = {
   name: '0015-source-rating',

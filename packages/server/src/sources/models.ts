@@ -60,6 +60,8 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
   declare paused: CreationOptional<boolean>
   /** By which it is read, where its service gives an owner more. */
   declare accountId: CreationOptional<string | null>
+  /** Names with slashes between them; '' for none. */
+  declare folder: CreationOptional<string>
   declare createdAt: CreationOptional<Date>
 }
 
@@ -123,6 +125,7 @@ export function defineSources(sequelize: Sequelize): void {
       state: maybeJson(),
       paused: yesNo(),
       accountId: maybeRef(),
+      folder: { ...text(), defaultValue: '' },
       createdAt: time(),
     },
     { sequelize, tableName: 'sources' },

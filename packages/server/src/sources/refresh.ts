@@ -143,7 +143,7 @@ function faultOf(reading: SourceReading): SourceFault | null {
     return {
       code: 'feed-no-items',
       message: 'The feed has no items just now.',
-      remedy: 'Nothing to do: the last good copy stays up.',
+      remedy: 'Nothing to do: it is read again.',
     }
   return null
 }

@@ -40,7 +40,7 @@ export function sourceRoutes(serve: Serve, context: Context): void {
     const { rows, count } = await Source.findAndCountAll({
       where: {
         ...(q ? { [Op.or]: [{ title: words }, { url: words }] } : {}),
-        ...(gives ? { kind: kindsGiving([gives]).map(({ id }) => id) } : {}),
+        ...(gives.length ? { kind: kindsGiving(gives).map(({ id }) => id) } : {}),
       },
       // What fails stands first.
       order: [

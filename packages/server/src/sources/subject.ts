@@ -1,9 +1,11 @@
 import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
-import { cut, profile, rating, services } from './migration'
+import { feedListRoutes } from './feed-lists/routes'
+import { cut, folder, profile, rating, services } from './migration'
 import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { keptReviewRoutes } from './kept-here/routes'
 import { defineSources } from './models'
+import { pickRoutes } from './picks/routes'
 import { queueDue, refreshJob, refreshSource } from './refresh'
 import { sourceRoutes } from './routes'
 
@@ -11,11 +13,13 @@ const sourcesDue = job<Record<string, never>>('sources-due')
 
 export const sources: Subject = {
   name: 'sources',
-  migrations: [cut, rating, services, profile],
+  migrations: [cut, rating, services, profile, folder],
   models: defineSources,
   routes(serve, context) {
     sourceRoutes(serve, context)
     keptReviewRoutes(serve, context)
+    pickRoutes(serve, context)
+    feedListRoutes(serve, context)
   },
   work: [
     work(refreshJob, { atOnce: 8, each: REQUESTS_PER_HOST }, (context, { sourceId }) =>

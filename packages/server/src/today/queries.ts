@@ -6,7 +6,7 @@ const waits = `i.status IN ('planned', 'handed-over', 'pasted', 'needs-a-hand')
 
 /** Everything that waits for a person, with its first finding. */
 export const waiting = `
-SELECT i.id, i.status, i.retiring, i.planned_at AS "plannedAt", i.pasted_at AS "pastedAt", i.checked_at AS "checkedAt",
+SELECT i.id, w.kind, i.method, i.status, i.retiring, i.planned_at AS "plannedAt", i.pasted_at AS "pastedAt", i.checked_at AS "checkedAt",
   w.name AS "widget", p.title AS "page", p.path, s.name AS "site", s.id AS "siteId", pl.name AS "placement",
   f.code, f.title, f.says, f.remedy, f.next_action AS "nextAction"
 FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id LEFT JOIN placements pl ON pl.id = i.placement_id
@@ -36,6 +36,16 @@ export const ailing = `
 SELECT id, title, problem, failures, ok_at AS "okAt" FROM sources s
 WHERE problem IS NOT NULL AND EXISTS (SELECT 1 FROM widget_sources ws WHERE ws.source_id = s.id)
 ORDER BY failures DESC, title LIMIT 5`
+
+/** Swaps that begin or end within a fortnight, and those that could not be done. */
+export const swapsAhead = `
+SELECT ps.id, ps.install_id AS "installId", ps.state, ps.problem, CASE WHEN ps.state = 'on' THEN ps.until_at ELSE ps.from_at END AS "at", ps.until_at AS "until",
+  w.name AS "widget", b.name AS "before", p.title AS "page", s.name AS "site", s.time_zone AS "timeZone"
+FROM planned_swaps ps JOIN installs i ON i.id = ps.install_id JOIN widgets w ON w.id = ps.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id
+LEFT JOIN widgets b ON b.id = coalesce(ps.back_to, i.widget_id)
+WHERE (ps.state = 'planned' AND ps.from_at < now() + interval '14 days') OR (ps.state = 'on' AND ps.until_at < now() + interval '14 days')
+  OR (ps.state = 'failed' AND ps.from_at > now() - interval '14 days')
+ORDER BY 5 LIMIT 20`
 
 /** Published widgets of which nothing is left. */
 export const emptied = `

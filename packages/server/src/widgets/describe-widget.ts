@@ -10,11 +10,14 @@ import { Source } from '../sources/models'
 import { draftOf, settingsOf, usedSources } from './draft'
 import { Release, type Settings, type Widget } from './models'
 import { placesOfWidget } from './queries'
+import { starterOf } from './starters'
 
 export interface ListedWidget extends Omit<
   z.output<typeof WidgetRow>,
-  'changes' | 'settings' | 'thumbnail' | 'example' | 'shown' | 'heights'
+  'changes' | 'settings' | 'thumbnail' | 'example' | 'shown' | 'heights' | 'last'
 > {
+  /** As the database's JSON has it. */
+  last: { verb: string; by: string | null; at: string } | null
   draft: Settings
   kindVersion: number
   releaseName: string | null
@@ -25,7 +28,7 @@ export interface ListedWidget extends Omit<
 /** Rows of the list with what is drawn of them beforehand; a thumbnail is the real thing, of the newest release, else of the draft. */
 export async function describeListed(rows: readonly ListedWidget[]): Promise<z.output<typeof WidgetRow>[]> {
   const drawn = await drawnWidgets(rows.map((row) => row.id))
-  return rows.map(({ draft, kindVersion, releaseName, releaseSettings, releaseKindVersion, ...row }) => {
+  return rows.map(({ draft, kindVersion, releaseName, releaseSettings, releaseKindVersion, last, ...row }) => {
     const own = settingsOf(row.kind, { settings: draft, kindVersion })
     const released =
       releaseSettings && settingsOf(row.kind, { settings: releaseSettings, kindVersion: releaseKindVersion ?? 1 })
@@ -33,6 +36,7 @@ export async function describeListed(rows: readonly ListedWidget[]): Promise<z.o
     const kind = kindOf(row.kind)
     return {
       ...row,
+      last: last && { ...last, at: new Date(last.at) },
       changes:
         kind && released
           ? difference(kind, released, own, { sourceNames: {} }).length +
@@ -58,11 +62,14 @@ export async function describeWidget({ db }: Context, widget: Widget) {
     replacements: { widgetId: widget.id },
     type: QueryTypes.SELECT,
   })
+  const kind = kindOf(widget.kind)
   return {
     id: widget.id,
     kind: widget.kind,
     name: widget.name,
     starter: widget.starter,
+    starterSettings: (kind && widget.starter && (await starterOf(kind, widget.starter))?.settings) || {},
+    away: widget.putAwayAt !== null,
     draft: describeDraft(widget),
     releases: releases.map((release) => ({
       number: release.number,
@@ -70,6 +77,7 @@ export async function describeWidget({ db }: Context, widget: Widget) {
       settings: settingsOf(widget.kind, release),
       publishedAt: release.publishedAt,
       by: people.get(release.publishedBy ?? '') ?? null,
+      note: release.note,
     })),
     sources: sources.map((source) => sourceInfo(source)),
     places,

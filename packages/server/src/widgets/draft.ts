@@ -69,7 +69,7 @@ export async function saveDraft(
   })
 }
 
-async function requireSources(kind: Kind, settings: Settings): Promise<void> {
+export async function requireSources(kind: Kind, settings: Settings): Promise<void> {
   const ids = kind.content?.sourceIds(settings) ?? []
   const known = await Source.count({ where: { id: ids } })
   if (known !== new Set(ids).size)

@@ -1,37 +1,57 @@
 import { record } from '../activity/record'
+import { settingsOf } from '@pebblestrand/core/kinds'
 import { recomputeWidget } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
-import { AppError } from '../platform/errors'
-import { kindFor } from './draft'
+import { kindFor, linkSources, requireSources } from './draft'
 import { Widget } from './models'
 import { freeName } from './name'
+import { requireStarter } from './starters'
 
 interface Wanted {
   kind: string
   starter?: string | null
   name?: string | null
+  /** Sources to show from the first. */
+  sources?: string[] | undefined
 }
 
 /** Makes a widget whose draft is a starter's settings. */
 export async function makeWidget(context: Context, wanted: Wanted, userId: string): Promise<Widget> {
   const kind = kindFor(wanted.kind)
-  const starter = kind.starters.find((s) => s.id === wanted.starter)
-  if (wanted.starter && !starter)
-    throw new AppError('invalid', { issues: [{ field: 'starter', message: 'is no starter of this kind' }] })
+  const settings = await requireStarter(kind, wanted.starter)
+  // Content that is known already: the setting that names sources takes it.
+  const key = settingsOf(kind).find(({ meta }) => meta.control.type === 'sources')?.key
+  const kept = key && wanted.sources?.length ? { [key]: wanted.sources } : {}
   const name = await freeName(wanted.name ?? `New ${kind.name.toLowerCase()}`)
+  const draft = kind.settings.parse({ ...settings, ...kept }) as Record<string, unknown>
+  await requireSources(kind, draft)
   return context.db.transaction(async (transaction) => {
     const made = await Widget.create(
       {
         kind: kind.id,
         name,
-        draft: kind.settings.parse(starter?.settings ?? {}) as Record<string, unknown>,
+        draft,
         kindVersion: kind.version,
-        starter: starter?.id ?? null,
+        starter: wanted.starter ?? null,
         createdBy: userId,
       },
       { transaction },
     )
+    await linkSources(made, transaction)
     await record('created', { userId, widgetId: made.id }, transaction)
+    await recomputeWidget(context, made.id, transaction)
+    return made
+  })
+}
+
+/** Another widget with the same draft; of what was published and installed it has nothing. */
+export async function copyWidget(context: Context, from: Widget, userId: string): Promise<Widget> {
+  const name = await freeName(`${from.name}, copy`.slice(0, 76))
+  return context.db.transaction(async (transaction) => {
+    const { kind, draft, kindVersion, starter } = from
+    const made = await Widget.create({ kind, name, draft, kindVersion, starter, createdBy: userId }, { transaction })
+    await linkSources(made, transaction)
+    await record('copied', { userId, widgetId: made.id, data: { from: from.name } }, transaction)
     await recomputeWidget(context, made.id, transaction)
     return made
   })

@@ -15,3 +15,12 @@ export const emptied = {
   name: '0017-widget-emptied',
   sql: `ALTER TABLE widgets ADD COLUMN emptied_at timestamptz`,
 }
+
+/** A widget out of the lists that is still shown where it stands, and words put with a release. */
+export const putAwayAndNotes = {
+  name: '0023-put-away-and-notes',
+  sql: `
+ALTER TABLE widgets ADD COLUMN put_away_at timestamptz;
+ALTER TABLE releases ADD COLUMN note text NOT NULL DEFAULT '';
+`,
+}

@@ -23,6 +23,8 @@ export class Widget extends Model<InferAttributes<Widget>, InferCreationAttribut
   declare starter: CreationOptional<string | null>
   /** Since when nothing is left of what its release shows, while visitors still see the last that it had. */
   declare emptiedAt: CreationOptional<Date | null>
+  /** Since when it is put away: out of the lists, still shown where it stands. */
+  declare putAwayAt: CreationOptional<Date | null>
   declare createdBy: CreationOptional<string | null>
   declare createdAt: CreationOptional<Date>
 }
@@ -37,6 +39,8 @@ export class Release extends Model<InferAttributes<Release>, InferCreationAttrib
   declare settings: Settings
   /** The version of the kind in which they were stored. */
   declare kindVersion: CreationOptional<number>
+  /** What whoever published it says of it; '' for nothing. */
+  declare note: CreationOptional<string>
   declare publishedBy: CreationOptional<string | null>
   declare publishedAt: CreationOptional<Date>
 }
@@ -58,6 +62,7 @@ export function defineWidgets(sequelize: Sequelize): void {
       draftSavedAt: time(),
       starter: maybeText(),
       emptiedAt: maybeTime(),
+      putAwayAt: maybeTime(),
       createdBy: maybeRef(),
       createdAt: time(),
     },
@@ -71,6 +76,7 @@ export function defineWidgets(sequelize: Sequelize): void {
       name: maybeText(),
       settings: json(),
       kindVersion: integer(1),
+      note: { ...text(), defaultValue: '' },
       publishedBy: maybeRef(),
       publishedAt: time(),
     },

@@ -7,7 +7,13 @@ import { draftChanged, draftOf, kindFor, linkSources, settingsOf } from './draft
 import { Release, Widget } from './models'
 
 /** Makes the draft the next release, and queues in the same transaction that its installs show it. */
-export async function publish(context: Context, widgetId: string, version: number, userId: string): Promise<Release> {
+export async function publish(
+  context: Context,
+  widgetId: string,
+  version: number,
+  userId: string,
+  note = '',
+): Promise<Release> {
   return context.db.transaction(async (transaction) => {
     const widget = await Widget.findByPk(widgetId, { transaction, lock: transaction.LOCK.UPDATE })
     if (!widget) throw new AppError('not-found')
@@ -30,6 +36,7 @@ export async function publish(context: Context, widgetId: string, version: numbe
         settings,
         kindVersion: kind.version,
         publishedBy: userId,
+        note,
       },
       { transaction },
     )

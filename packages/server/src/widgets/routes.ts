@@ -10,17 +10,19 @@ import { paged, windowOf } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
 import { describeDraft, describeListed, describeWidget, type ListedWidget } from './describe-widget'
 import { saveDraft, settingsOf } from './draft'
-import { makeWidget } from './make'
+import { copyWidget, makeWidget } from './make'
 import { Release, Widget } from './models'
 import { publish } from './publish'
-import { listWidgets } from './queries'
+import { widgetNamed } from './name'
+import { whatPublishingChanges } from './publishing'
+import { listFilters, listWidgets } from './queries'
 
 export function widgetRoutes(serve: Serve, context: Context): void {
   const { db } = context
 
   serve(routes.widgets.list, async ({ query }) => {
     const rows = await db.query<ListedWidget & { total: number }>(listWidgets, {
-      replacements: { q: literally(query.q), ...windowOf(query) },
+      replacements: { ...query, q: literally(query.q), ...windowOf(query) },
       type: QueryTypes.SELECT,
     })
     const { rows: shown, ...page } = paged(rows, query)
@@ -47,8 +49,38 @@ export function widgetRoutes(serve: Serve, context: Context): void {
   )
 
   serve(routes.widgets.publish, async ({ params, body, userId }) => ({
-    number: (await publish(context, params.id, body.version, userId)).number,
+    number: (await publish(context, params.id, body.version, userId, body.note)).number,
   }))
+
+  serve(routes.widgets.publishing, async ({ params }) => whatPublishingChanges(context, await widgetOf(params.id)))
+
+  /** Words put with a release are not part of it: they may change. */
+  serve(routes.widgets.noteRelease, async ({ params, body: { note } }) => {
+    const release = await Release.findOne({ where: { widgetId: params.id, number: params.number } })
+    if (!release) throw new AppError('not-found')
+    await release.update({ note })
+    return { note }
+  })
+
+  serve(routes.widgets.copy, async ({ params, userId }) => ({
+    id: (await copyWidget(context, await widgetOf(params.id), userId)).id,
+  }))
+
+  serve(routes.widgets.away, async ({ params, body: { away }, userId }) => {
+    const widget = await widgetOf(params.id)
+    await db.transaction(async (transaction) => {
+      await widget.update({ putAwayAt: away ? (widget.putAwayAt ?? new Date()) : null }, { transaction })
+      await record(away ? 'put-away' : 'taken-back', { userId, widgetId: widget.id }, transaction)
+    })
+    return { away }
+  })
+
+  serve(routes.widgets.named, async ({ query: { name, except } }) => ({ widget: await widgetNamed(name, except) }))
+
+  serve(routes.widgets.filters, async () => {
+    const [values] = await db.query<{ clients: string[]; kinds: string[] }>(listFilters, { type: QueryTypes.SELECT })
+    return values!
+  })
 
   /** Publishing it makes a new one, so that numbers only grow. */
   serve(routes.widgets.restore, async ({ params, body: { release, version }, userId }) => {

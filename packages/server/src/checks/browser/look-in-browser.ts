@@ -1,8 +1,10 @@
 import { MARK, pathTo } from '@pebblestrand/core/wire'
 import type { Look, Sight, WidgetSight } from '@pebblestrand/core/verify'
 import { lookKinds, type BrowserLookId } from '@pebblestrand/core/verify/words'
+import type { LookSamples } from '@pebblestrand/core/site-look'
 import type { Page, Response } from 'playwright-core'
 import type { Visit } from '../../platform/browser/pool'
+import { sampleLook } from '../../sites/look/sample-page'
 import { allReady, measure, measureFrame, scrollThrough, watch } from './in-page'
 import { pictureOf } from './picture'
 
@@ -11,6 +13,8 @@ export interface Sighting {
   look: Look
   /** JPEG; null where none could be taken. */
   picture: Buffer | null
+  /** What the page shows of the site's look, in the widest window. */
+  samples?: LookSamples | undefined
 }
 
 /** Ms: for the page itself, and for what is ours to be there. */
@@ -55,6 +59,7 @@ export async function lookInBrowser(
     if (isSpent()) return failed('too-large', TOO_LARGE)
     const sight = await sightOf(page, how, origin, heard)
     const picture = await pictureOf(page, width, sight.height)
+    const samples = how === 'desktop' ? await page.evaluate(sampleLook, MARK).catch(() => undefined) : undefined
     const html = (await page.content()).slice(0, MOST_HTML).replaceAll('\0', '\uFFFD')
     const seen = {
       finalUrl: page.url(),
@@ -63,7 +68,7 @@ export async function lookInBrowser(
       html,
       sight,
     }
-    return { look: { how, url, at, ms: Date.now() - began, error: null, ...seen }, picture }
+    return { look: { how, url, at, ms: Date.now() - began, error: null, ...seen }, picture, samples }
   } catch (error) {
     const message = error instanceof Error ? error.message.split('\n')[0]! : String(error)
     if (heard.crashed) return failed('crashed', 'The page brought the browser’s tab down.')

@@ -9,7 +9,11 @@ import {
   type SourceCandidate,
   type SourceErrorCode,
 } from '@pebblestrand/core/sources'
+import { readBookmarks, type ReadBookmarks } from '@pebblestrand/core/sources/bookmark-file'
+import { readFeedList as feedListIn, type FeedList } from '@pebblestrand/core/sources/feed-list'
+import { readPageFacts as factsOf, type PageFacts } from '@pebblestrand/core/sources/page-facts'
 import { nameFrom, readFirstPage as readFirst, roomsOf, type MeasuredPage } from '@pebblestrand/core/site-facts'
+import { pageSheets, samplesFromSheets, type Sheet } from '@pebblestrand/core/site-look'
 import {
   pageWithRoom as roomIn,
   parsePage,
@@ -90,6 +94,15 @@ interface ReviewFileRead {
   faults: CellFault[]
 }
 
+/** A list of feeds; null where it is none. */
+export const readFeedList = (text: string): FeedList | null => feedListIn(text)
+
+/** A bookmark file; null where it is none. */
+export const readBookmarkFile = (text: string): ReadBookmarks | null => readBookmarks(text)
+
+/** What a page says of itself. */
+export const readPageFacts = ({ html, at }: { html: string; at: string }): PageFacts => factsOf(html, at)
+
 /** Ids of the items that a sieve leaves, in its order. */
 export const sift = ({ items, rules, order, now }: Sifting): string[] =>
   sieve(items, rules, order, now).items.map((item) => item.id)
@@ -124,6 +137,12 @@ export const nameSite = (looks: Look[]) => nameFrom(looks)
 /** The rooms of a page that a browser measured. */
 export const findRooms = ({ html, boxes }: { html: string; boxes: MeasuredPage['boxes'] }) =>
   roomsOf({ page: parsePage(html), boxes })
+
+/** The style sheets of a page: those in it, and where those are that it loads. */
+export const sheetsOf = ({ html, base }: { html: string; base: string }) => pageSheets(html, base)
+
+/** What a page's style sheets say of its look. */
+export const sampleSheets = ({ html, sheets }: { html: string; sheets: Sheet[] }) => samplesFromSheets(html, sheets)
 
 /** Answers when its thread is up. */
 export const ready = () => true

@@ -2,8 +2,8 @@ import type { FileReading, ReadFile } from '@pebblestrand/contract'
 import { merge } from '@pebblestrand/core/sources/review-file'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
-import { TooTangled } from '../../platform/threads/threads'
 import type { Source } from '../models'
+import { readBrought } from '../read-brought'
 import { storedEntries } from '../store-items'
 import { store } from './store'
 
@@ -51,13 +51,8 @@ export async function importFile(
   }
 }
 
-async function inThread({ threads }: Context, source: Source, text: string, asked: FileReading | null) {
-  const read = await threads
-    .run('readReviewFile', { text, asked, known: knownOf(source) }, source.id)
-    .catch((error: unknown) => {
-      if (error instanceof TooTangled) throw new AppError('tangled')
-      throw error
-    })
+async function inThread(context: Context, source: Source, text: string, asked: FileReading | null) {
+  const read = await readBrought(context, 'readReviewFile', { text, asked, known: knownOf(source) }, source.id)
   if ('message' in read)
     throw new AppError('no-table', { message: read.message, issues: [{ field: 'text', message: read.message }] })
   return read

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { TypedReview } from '@pebblestrand/contract'
+import { languageTag } from '@pebblestrand/core/words'
 import { ReviewBody, type Entry } from '@pebblestrand/core/items'
 import { recomputeForSource } from '../../delivery/queue-recompute'
 import type { Context } from '../../platform/context'
@@ -37,13 +38,12 @@ export async function putTyped(context: Context, source: Source, typed: TypedRev
 }
 
 function languageOf(tag: string): string | null {
-  try {
-    return tag ? (Intl.getCanonicalLocales(tag)[0] ?? null) : null
-  } catch {
+  const language = languageTag(tag)
+  if (tag && !language)
     throw new AppError('invalid', {
       issues: [{ field: 'language', message: 'must be a language tag like en or pt-BR' }],
     })
-  }
+  return language
 }
 
 export async function dropEntry(context: Context, source: Source, key: string): Promise<Entry> {

@@ -105,7 +105,7 @@ function understood<T>(answer: OutboundAnswer, shape: z.ZodType<T>, faultOf: Ask
         byStatus[answer.status] ?? {
           code: `status-${answer.status}`,
           message: `The service answers with error ${answer.status}.`,
-          remedy: 'Nothing to do: it is asked again, and the last good copy stays up.',
+          remedy: 'Nothing to do: it is asked again.',
         },
       said,
     )
@@ -132,6 +132,6 @@ export function asFault(error: unknown): never {
   throw new ServiceFault({
     code: error.code,
     message: `The service does not answer. ${error.message}`,
-    remedy: 'Nothing to do: it is asked again, and the last good copy stays up.',
+    remedy: 'Nothing to do: it is asked again.',
   })
 }

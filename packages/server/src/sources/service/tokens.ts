@@ -72,7 +72,7 @@ export async function exchanged(
   throw new ServiceFault({
     code: `status-${answer.status}`,
     message: `The service answers with error ${answer.status}.`,
-    remedy: 'Nothing to do: it is asked again, and the last good copy stays up.',
+    remedy: 'Nothing to do: it is asked again.',
   })
 }
 

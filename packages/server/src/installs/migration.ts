@@ -1,0 +1,8 @@
+/** Which release an install stays at, where it does not follow the newest, and which widget stood there before the last swap. */
+export const heldAndSwapped = {
+  name: '0024-held-and-swapped',
+  sql: `
+ALTER TABLE installs ADD COLUMN held_release integer;
+ALTER TABLE installs ADD COLUMN swapped_from uuid;
+`,
+}

@@ -1,0 +1,53 @@
+import type { Setting } from '@pebblestrand/core/advice'
+import { methods, type MethodId } from '@pebblestrand/core/methods'
+import type { PlatformProfile, Region } from '@pebblestrand/core/platforms'
+import { additions, directiveSaid, isEssential, readPolicies, refusals, type Refusal } from '@pebblestrand/core/policy'
+import type { Context } from '../platform/context'
+import { standingOf, type SiteTag } from '../site-tags/standing'
+import { addressOf } from '../sites/address'
+import type { Page, Site } from '../sites/models'
+
+interface Where {
+  site: Site
+  page: Page
+  /** Its living tag. */
+  tag: SiteTag | null
+  profile: PlatformProfile
+  /** Null for what stands over the page. */
+  region: Region | null
+  selector: string | null
+  behaviours?: readonly string[]
+}
+
+/** What decides, beside the platform, how each method fares at a place. */
+export async function settingOf(
+  { config }: Context,
+  { site, page, tag, profile, region, selector, behaviours = [] }: Where,
+): Promise<Setting> {
+  // Until a look has shown the page's own rules, those that its platform commonly has stand for them.
+  const policies = (page.policySeen?.enforced ?? [profile.policy ?? '']).flatMap(readPolicies)
+  return {
+    origin: config.origin,
+    region,
+    behaviours,
+    connector: profile.connector && site.connector,
+    tag: standingOf(tag),
+    selector: selector !== null,
+    refused(needs) {
+      const refused = refusals(policies, needs, addressOn(site, page))
+      const [first] = refused
+      return first && isEssential(first) ? { problem: refusedSaid(first), rule: additions(refused) } : null
+    },
+  }
+}
+
+const addressOn = ({ origin }: Site, { path }: Page) => new URL(addressOf({ origin, path }))
+
+/** What policies that only report so far would stop of a method once they count, as what to add to them; null for nothing. */
+export function refusedOneDay({ config }: Context, method: MethodId, site: Site, page: Page): string | null {
+  const policies = (page.policySeen?.reported ?? []).flatMap(readPolicies)
+  return additions(refusals(policies, methods[method].policy(config.origin), addressOn(site, page))) || null
+}
+
+const refusedSaid = (first: Refusal) =>
+  `the site’s content security policy stops it (${directiveSaid(first)})${first.besides ? `; ${first.besides}` : ''}`

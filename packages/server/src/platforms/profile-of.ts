@@ -1,0 +1,41 @@
+import { PlatformProfile, profileList, profiles } from '@pebblestrand/core/platforms'
+import type { Transaction } from 'sequelize'
+import { AppError } from '../platform/errors'
+import { OwnProfile } from './models'
+
+/** What stands in for a profile that is gone, or that an older version wrote. */
+const fallback = profileList[0]!
+
+/** The profile that a site names: one that ships, or one of the agency's own. */
+export async function profileOf(key: string, transaction?: Transaction): Promise<PlatformProfile> {
+  const ships = profiles[key]
+  if (ships) return ships
+  const own = await OwnProfile.findOne({ where: { key }, transaction })
+  return (own && asNow(own)) ?? (own && profiles[own.copiedFrom]) ?? fallback
+}
+
+/** Names by key, for lists of sites. */
+export async function platformNames(): Promise<(key: string) => string> {
+  const own = await OwnProfile.findAll({ attributes: ['key', 'profile'] })
+  const names = new Map(own.map(({ key, profile }) => [key, profile.name]))
+  return (key) => names.get(key) ?? profiles[key]?.name ?? key
+}
+
+/** A site may be built with what ships, with the agency's own for all, and with its own. */
+export async function requirePlatform(key: string, siteId: string | null): Promise<void> {
+  if (profiles[key]) return
+  const own = await OwnProfile.findOne({ where: { key } })
+  const fits = own && (own.siteId === null || own.siteId === siteId)
+  if (!fits)
+    throw new AppError('invalid', {
+      issues: [
+        { field: 'platform', message: `must be one of ${profileList.map(({ id }) => id).join(', ')}, or your own` },
+      ],
+    })
+}
+
+/** As this version has profiles; null where it does not fit any more. */
+export function asNow({ profile, key }: OwnProfile): PlatformProfile | null {
+  const read = PlatformProfile.safeParse(profile)
+  return read.success ? { ...read.data, id: key } : null
+}
