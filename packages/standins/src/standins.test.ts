@@ -45,7 +45,7 @@ describe('a client site', () => {
     for (const page of site.pages) {
       const { statusCode, body } = await get(host, page.path)
       expect(statusCode).toBe(200)
-      expect(body).toContain('<h1')
+      expect(body).toMatch(/<h[1-3]/)
       expect(body).toContain(site.name.replace('&', '&amp;'))
     }
     const style = (await get(host, '/style.css')).body
@@ -190,4 +190,78 @@ describe('the newspaper', () => {
 
 describe('a host nobody knows', () => {
   it('is told so', async () => expect((await get('atlantis', '/')).statusCode).toBe(404))
+})
+
+describe('platforms', () => {
+  const published = async (host: string, path: string, boxes: Record<string, string>) => {
+    await edit(path, { ...boxes, do: 'publish' }, host)
+    return (await get(host, `${path}?${Math.random()}`)).body
+  }
+  it('each has a site, and each its own skeleton and desk', async () => {
+    const known = new Map(sites.map(({ platform, host }) => [platform, host]))
+    expect(known.size).toBe(9)
+    const bodies = await Promise.all([...known.values()].map(async (host) => (await get(host, '/')).body))
+    const skeleton = (html: string) =>
+      html
+        .slice(html.indexOf('<body>'))
+        .match(/class="[^"]*"|id="[^"]*"/g)!
+        .join()
+    expect(new Set(bodies.map(skeleton)).size).toBe(9)
+    const desks = await Promise.all(
+      [...known.values()].map(
+        async (host) => /<style>([\s\S]*?)<\/style>/.exec((await get(host, '/desk', { cookie })).body)![1],
+      ),
+    )
+    expect(new Set(desks).size).toBe(9)
+  })
+  it('the modules’ site shows what is switched on', async () => {
+    expect(await published('skerrow-library', '/hours', { 'sidebar.raw': '<u>seen</u>' })).toContain('<u>seen</u>')
+    expect(
+      await published('skerrow-library', '/hours', { 'sidebar.raw': '<u>seen</u>', 'sidebar.raw-shown': 'off' }),
+    ).not.toContain('<u>seen</u>')
+  })
+  it('the canvas puts code into a sandboxed frame of the size that is drawn, and is sent out as a whole', async () => {
+    await edit('/', { 'main.embed': '<u>code</u>', 'main.embed-height': '120', do: 'save' }, 'holm-bakery')
+    expect((await get('holm-bakery', '/')).body).not.toContain('&lt;u&gt;code')
+    await edit('/orders', { do: 'publish' }, 'holm-bakery')
+    const { body } = await get('holm-bakery', '/')
+    expect(body).toMatch(/<iframe[^>]*sandbox="allow-scripts allow-popups allow-forms"[^>]*height="120"/)
+    expect(body).toContain('&lt;u&gt;code')
+  })
+  it('the stacked sections are online at once', async () => {
+    await edit('/classes', { 'main.code': '<u>now</u>', do: 'save' }, 'marram-yoga')
+    expect((await get('marram-yoga', '/classes')).body).toContain('<u>now</u>')
+  })
+  it('the blog’s posts lose their scripts when they are saved', async () =>
+    expect(await published('keepers-log', '/storms', { 'main.post': '<u>x</u><script>y()</script>' })).toMatch(
+      /<u>x<\/u>(?!<script)/,
+    ))
+  it('the panel’s script parts are off in the preview', async () => {
+    await edit('/pitches', { 'main.script': '<u>part</u>', do: 'save' }, 'tangle-campsite')
+    const [, preview] = /href="([^"]*preview=[^"]*)"/.exec(
+      (await get('tangle-campsite', '/desk/page?path=%2Fpitches', { cookie })).body,
+    )!
+    expect((await get('tangle-campsite', preview!)).body).toContain('It works once the site is published')
+    expect(await published('tangle-campsite', '/pitches', {})).toContain('<u>part</u>')
+  })
+  it('the shop’s policy lets in what its owner allows', async () => {
+    const policy = async () => String((await get('net-loft', '/')).headers['content-security-policy'])
+    expect(await policy()).toContain("script-src 'self';")
+    await post('net-loft', '/desk/settings', { allowed: 'https://strand.example javascript:x', other: '1' }, { cookie })
+    expect(await policy()).toContain("script-src 'self' https://strand.example;")
+    expect(await policy()).not.toContain('javascript')
+  })
+  it('the container shows its preview to those who are signed in only', async () => {
+    const tags = async (headers = {}) => (await get('gullhaven-freight', '/container.js?id=1', headers)).body
+    await edit('*', { 'head.tag': '<i>tag</i>', do: 'save' }, 'gullhaven-freight')
+    expect(await tags({ cookie })).toContain('\\u003ci>tag')
+    expect(await tags()).not.toContain('ci>tag')
+    await edit('*', { do: 'publish' }, 'gullhaven-freight')
+    expect(await tags()).toContain('\\u003ci>tag')
+  })
+  it('one page is right to left, one has 400 kB, and one site no landmarks at all', async () => {
+    expect((await get('skerrow-library', '/far-shores')).body).toContain('<html lang="ar" dir="rtl">')
+    expect((await get('skerrow-library', '/catalogue')).body.length).toBeGreaterThan(400_000)
+    expect((await get('holm-bakery', '/')).body).not.toMatch(/<(?:main|header|footer|nav|aside)\b/)
+  })
 })

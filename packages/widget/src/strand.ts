@@ -1,5 +1,7 @@
+import { TAG_MARK } from '@pebblestrand/core/wire'
 import { boot } from './boot'
 import { mount } from './mount'
+import { bringSite } from './site'
 
 declare global {
   var pebblestrand: { mount: typeof mount; boot: () => void } | undefined
@@ -12,3 +14,5 @@ const origin = script?.src ? new URL(script.src).origin : location.origin
 // An element of the page whose id is our name stands there as well, as browsers have it; it is not ours.
 if (!globalThis.pebblestrand?.boot) globalThis.pebblestrand = { mount, boot: () => boot(origin) }
 globalThis.pebblestrand.boot()
+const site = script?.getAttribute(TAG_MARK)
+if (site) void bringSite(site, origin, () => globalThis.pebblestrand?.boot())

@@ -47,6 +47,12 @@ export function controlRoutes(
     voices: (edit: (state: Grants & Outages) => void) => store.changeVoices(edit),
     frames: (edit: (state: Grants & Outages) => void) => store.changeFrames(edit),
   }
+  app.post('/standins/films', (request) => {
+    const { outage } = ServiceTrouble.parse(request.body)
+    store.changeFilms((state) => void (state.outage = outage ?? state.outage))
+    return { done: true }
+  })
+
   for (const [name, change] of Object.entries(services))
     app.post(`/standins/${name}`, (request) => {
       const { outage, tokens, quota } = ServiceTrouble.parse(request.body)

@@ -4,6 +4,7 @@ export const deskPaths = {
   signIn: '/desk/sign-in',
   signOut: '/desk/sign-out',
   cache: '/desk/cache',
+  settings: '/desk/settings',
   page: (path: string) => `/desk/page?path=${encodeURIComponent(path)}`,
 }
 

@@ -5,9 +5,14 @@ import { regionNames, type Site } from '../sites/site'
 import type { Content, Store } from '../state/store'
 import { cachePage, editPage, listPage, signInPage } from './pages'
 import { deskAccount, deskPaths } from './paths'
-import { wordsFor } from './words'
+import { platformOf } from '../platforms/list'
+import { keptBoxes } from '../sites/region-html'
 
-const Fields = z.record(z.string(), z.string().max(100_000))
+/** A switch comes twice when it is on: what it is without, then that it is on. */
+const Fields = z.record(
+  z.string(),
+  z.union([z.string(), z.array(z.string()).transform((all) => all.at(-1)!)]).pipe(z.string().max(100_000)),
+)
 const Where = z.object({ path: z.string().default('/'), done: z.string().optional() })
 
 /** The editing desk of every client site. `siteOf` gives the site a request is for. */
@@ -63,7 +68,7 @@ export function deskRoutes(
     atDesk((site, request, reply) => {
       const { path, done } = Where.parse(request.query)
       const state = store.page(site.host, path)
-      const words = wordsFor(site)
+      const { words } = platformOf(site)
       const said = done === 'save' ? words.saved : done === 'publish' ? words.published : null
       return state ? html(reply, editPage(site, path, state, said)) : reply.code(404).send('no such page')
     }),
@@ -71,19 +76,37 @@ export function deskRoutes(
 
   app.post(
     '/desk/page',
-    atDesk((site, request, reply) => {
+    atDesk(async (site, request, reply) => {
       const { path } = Where.parse(request.query)
       if (!store.page(site.host, path)) return reply.code(404).send('no such page')
       const { do: action, ...fields } = Fields.parse(request.body)
-      store.save(site.host, path, contentOf(fields))
-      if (action === 'publish') store.publish(site.host, path)
-      return reply.redirect(`${deskPaths.page(path)}&done=${action === 'publish' ? 'publish' : 'save'}`, 303)
+      store.save(site.host, path, await keptContent(site, contentOf(fields)))
+      const { publishing } = platformOf(site)
+      const isPublished = action === 'publish' || publishing === 'at once'
+      if (isPublished && publishing === 'by site') store.publishSite(site.host)
+      else if (isPublished) store.publish(site.host, path)
+      return reply.redirect(`${deskPaths.page(path)}&done=${isPublished ? 'publish' : 'save'}`, 303)
+    }),
+  )
+
+  app.post(
+    deskPaths.settings,
+    atDesk((site, request, reply) => {
+      const known = Object.keys(platformOf(site).settings ?? {})
+      const fields = Object.entries(Fields.parse(request.body)).filter(([name]) => known.includes(name))
+      store.set(site.host, Object.fromEntries(fields))
+      return reply.redirect(`${deskPaths.cache}?done=set`, 303)
     }),
   )
 
   app.get(
     deskPaths.cache,
-    atDesk((site, request, reply) => html(reply, cachePage(site, 'done' in (request.query as object)))),
+    atDesk((site, request, reply) => {
+      const { done } = request.query as { done?: string }
+      const { words } = platformOf(site)
+      const said = done === undefined ? null : done === 'set' ? words.saved : words.cacheDone
+      return html(reply, cachePage(site, said, store.settings(site.host)))
+    }),
   )
 
   app.post(
@@ -100,10 +123,17 @@ function contentOf(fields: Record<string, string>): Content {
   const content: Content = {}
   for (const [name, text] of Object.entries(fields)) {
     const [region, box] = name.split('.')
-    const known = regionNames.find((r) => r === region)
+    const known = ([...regionNames, 'head'] as const).find((r) => r === region)
     if (known && box) content[known] = { ...content[known], [box]: text.replace(/\r\n/g, '\n') }
   }
   return content
+}
+
+/** Each box keeps what it keeps of what was typed into it. */
+async function keptContent(site: Site, content: Content): Promise<Content> {
+  const kept: Content = {}
+  for (const [region, boxes] of Object.entries(content)) kept[region as keyof Content] = await keptBoxes(site, boxes)
+  return kept
 }
 
 /** Where to go after signing in: a path on this very site, nothing else. */

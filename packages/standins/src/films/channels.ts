@@ -16,6 +16,8 @@ export interface Channel {
   /** As it stands in addresses of users. */
   user: string
   name: string
+  /** What it says of itself. */
+  about: string
   films: Film[]
 }
 
@@ -33,6 +35,7 @@ export const channels: readonly Channel[] = [
     id: 'mc-4k7t2p9x',
     user: 'skerrowobservatory',
     name: 'From Under the Dome',
+    about: 'The sky over Skerrow, filmed through one very clean mirror.',
     films: [
       film('mf-8q2w5e1r', 'Ten minutes of shooting stars', 634, 3, 'stars', 'Filmed from the gallery, wind and all.'),
       film('mf-3t6y9u2i', 'How the dome is turned', 212, 11, 'stars', 'By hand. It takes two, and one of them sings.'),
@@ -46,6 +49,7 @@ export const channels: readonly Channel[] = [
     id: 'mc-9b3n6m1q',
     user: 'windleknot',
     name: 'Knots on Film',
+    about: 'Rope, slowly. Clocks, too.',
     films: [
       film(
         'mf-6n1m4q8w',
@@ -60,7 +64,7 @@ export const channels: readonly Channel[] = [
       film('mf-0a3s7d5f', 'Clocks that lie', 520, 47, 'clock', 'And what they are forgiven.'),
     ],
   },
-  { id: 'mc-2z5x8c1v', user: 'newjetty', name: 'New Jetty Café', films: [] },
+  { id: 'mc-2z5x8c1v', user: 'newjetty', name: 'New Jetty Café', about: '', films: [] },
 ]
 
 /** Films that somebody has put together, across channels. */

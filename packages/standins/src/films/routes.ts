@@ -1,3 +1,4 @@
+import { limitedRoutes } from '../accounts/limits'
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
 import sharp from 'sharp'
 import { drawScene } from '../drawing/scenes'
@@ -15,6 +16,9 @@ interface Shown {
   title: string
   page: string
   feed: string
+  about?: string
+  /** Of which film a still stands for it. */
+  still?: string | null
   films: { film: Film; channel: Channel }[]
 }
 
@@ -24,6 +28,7 @@ export async function filmsRoutes(app: FastifyInstance, store: Store): Promise<v
     own.addHook('onRoute', (route) => {
       route.constraints = { ...route.constraints, host: new RegExp(`^${filmsHost}\\.localhost(:\\d+)?$`) }
     })
+    limitedRoutes(own, () => store.films)
     const html = (reply: FastifyReply) => reply.header('content-type', 'text/html; charset=utf-8')
     const notHere = (reply: FastifyReply) => html(reply).code(404).send(page('Not here', '<h1>No such film</h1>'))
     const named = ({ params }: FastifyRequest) => (params as { name: string }).name.replace(/\.xml$/, '')
@@ -117,6 +122,8 @@ const shownOf = (channel: Channel | undefined, what: 'channel' | 'user', name: s
   channel
     ? {
         title: channel.name,
+        about: channel.about,
+        still: channel.films[0]?.id ?? null,
         page: `/${what === 'user' ? 'u' : what}/${name}`,
         feed: `/feeds/${what}/${name}.xml`,
         films: channel.films.map((film) => ({ film, channel })),
@@ -134,9 +141,9 @@ const listing = ({ title, feed, films }: Shown) =>
   )
 
 /** RSS 2.0 with Media RSS 1.5.1: duration, player, still. */
-const feed = ({ title, page: at, films }: Shown, origin: string, start: Date) =>
+const feed = ({ title, about = '', still = null, page: at, films }: Shown, origin: string, start: Date) =>
   `<?xml version="1.0" encoding="UTF-8"?>
-<rss version="2.0" xmlns:media="http://search.yahoo.com/mrss/" xmlns:dc="http://purl.org/dc/elements/1.1/"><channel><title>${escape(title)}</title><link>${origin}${at}</link><description></description>
+<rss version="2.0" xmlns:media="http://search.yahoo.com/mrss/" xmlns:dc="http://purl.org/dc/elements/1.1/"><channel><title>${escape(title)}</title><link>${origin}${at}</link><description>${escape(about)}</description>${still ? `<image><url>${origin}/stills/${still}.jpg</url><title>${escape(title)}</title><link>${origin}${at}</link></image>` : ''}
 ${films
   .slice(0, IN_FEED)
   .map(

@@ -32,7 +32,10 @@ export function serveNews(request: FastifyRequest, reply: FastifyReply, edition:
   const picture = /^\/pictures\/([\w-]+)\.jpg$/.exec(path)
   if (picture) {
     reply.header('content-type', 'image/jpeg').header('cache-control', 'public, max-age=86400')
-    void photograph(picture[1]!).then((bytes) => reply.send(bytes))
+    photograph(picture[1]!).then(
+      (bytes) => reply.send(bytes),
+      (problem: Error) => reply.send(problem),
+    )
     return reply
   }
   const section = sectionNames.find((s) => path === `/${s}`)
@@ -64,13 +67,13 @@ function sendFeed(
 
 const send = (reply: FastifyReply, html: string) => reply.header('content-type', 'text/html; charset=utf-8').send(html)
 
-function shell(title: string, section: Section | null, body: string): string {
+function shell(title: string, section: Section | null, body: string, head = ''): string {
   const links = (section ? [section] : sectionNames).map(
     (s) =>
       `<link rel="alternate" type="${formats[declared[s]].type.split(';')[0]}" title="${sectionTitle(s)}" href="/feeds/${s}.${declared[s]}">`,
   )
   return `<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escape(title)} · Skerrow Post</title>
-${links.join('\n')}
+${links.join('\n')}${head}
 <style>body{font:17px/1.6 Georgia,"Liberation Serif",serif;max-width:760px;margin:0 auto;padding:0 20px 60px;color:#1b1b1b}header{border-bottom:1px solid;margin-bottom:24px;padding:24px 0 10px}header b{font-size:34px}nav a{margin-right:16px}img{width:100%;height:auto}article{margin:0 0 28px}</style></head>
 <body><header><b>The Skerrow Post</b><nav><a href="/">All</a>${sectionNames.map((s) => `<a href="/${s}">${s}</a>`).join('')}</nav></header><main>${body}</main></body></html>`
 }
@@ -89,11 +92,23 @@ function listing(section: Section | null, edition: Edition): string {
   )
 }
 
+/** Marked up for being shared, as papers do it (Open Graph protocol). */
 function articlePage(article: Article, edition: Edition): string {
   const picture = article.picture ? `<img src="/pictures/${article.slug}.jpg" alt="">` : ''
+  const shared = {
+    'og:type': 'article',
+    'og:site_name': 'Skerrow Post',
+    'og:title': article.title,
+    'og:description': article.paragraphs[0] ?? '',
+    'article:published_time': dateOf(article, edition).toISOString(),
+    ...(article.picture ? { 'og:image': `${edition.origin}/pictures/${article.slug}.jpg` } : {}),
+  }
   return shell(
     article.title,
     article.section,
     `<article><h1>${escape(article.title)}</h1><p><i>${escape(article.author)}, ${dateOf(article, edition).toUTCString()}</i></p>${picture}${article.paragraphs.map((p) => `<p>${escape(p)}</p>`).join('')}</article>`,
+    Object.entries(shared)
+      .map(([property, content]) => `\n<meta property="${property}" content="${escape(content)}">`)
+      .join(''),
   )
 }

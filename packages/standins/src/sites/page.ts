@@ -1,95 +1,54 @@
 import { escape } from '../html'
+import { platformOf } from '../platforms/list'
 import type { Content } from '../state/store'
-import { regionHtml } from './boxes'
-import type { RegionName, Site, SitePage } from './site'
-import { styleSheetPath } from './style'
+import { regionHtml } from './region-html'
+import { regionNames, type RegionName, type Site, type SitePage } from './site'
 
 export interface PageContents {
   shared: Content
   own: Content
 }
 
+interface Viewer {
+  /** Where the desk of who is signed in leads; null for a visitor. */
+  deskPath: string | null
+  isPreview: boolean
+  settings: Readonly<Record<string, string>>
+}
+
 /** A whole page as a visitor, or a signed-in editor with a bar on top, gets it. */
-export function pageHtml(
+export async function pageHtml(
   site: Site,
   page: SitePage,
   contents: PageContents,
-  editor: { deskPath: string } | null,
-): string {
-  const region = (name: RegionName) =>
-    [contents.shared[name], contents.own[name]].map(regionHtml).filter(Boolean).join('\n')
-  const build = site.platform === 'cms' ? cmsBody : handCodedBody
-  return `<!DOCTYPE html>
-<html lang="en">
+  { deskPath, isPreview, settings }: Viewer,
+): Promise<string> {
+  const platform = platformOf(site)
+  const moment = { site, isPreview, settings }
+  const filled = {} as Record<RegionName, string>
+  for (const name of regionNames) {
+    const both = [
+      await regionHtml(name, contents.shared[name], moment),
+      await regionHtml(name, contents.own[name], moment),
+    ]
+    filled[name] = both.filter(Boolean).join('\n')
+  }
+  const head = await regionHtml('head', contents.shared.head, moment)
+  const html = `<!DOCTYPE html>
+<html lang="${page.language ?? 'en'}"${page.direction ? ` dir="${page.direction}"` : ''}>
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>${escape(page.title)} · ${escape(site.name)}</title>
-<link rel="stylesheet" href="${styleSheetPath(site)}">
+<link rel="stylesheet" href="${platform.styleSheet}">
+${[platform.head?.(site), head].filter(Boolean).join('\n')}
 </head>
 <body>
-${editor ? `<div class="editor-bar">You are signed in. <a href="${editor.deskPath}">Back to the desk</a></div>` : ''}
-${build(site, page, region)}
+${deskPath ? `<div class="editor-bar">You are signed in. <a href="${deskPath}">Back to the desk</a></div>` : ''}
+${platform.body(site, page, (name) => filled[name])}
+${page.filler ? `<div class="long-list" hidden>${`<p>${escape(page.filler)}</p>`.repeat(2000)}</div>` : ''}
 </body>
 </html>
 `
-}
-
-type Fill = (name: RegionName) => string
-
-const navigation = (site: Site) => site.pages.map((p) => `<a href="${p.path}">${escape(p.title)}</a>`).join('\n')
-const words = (page: SitePage) => page.paragraphs.map((p) => `<p>${escape(p)}</p>`).join('\n')
-const picture = (site: Site, page: SitePage) =>
-  page.path === '/' ? `<img class="picture" src="/picture.svg" alt="The shore at ${escape(site.name)}">` : ''
-
-/** Landmarks throughout, as someone writes them by hand. */
-function handCodedBody(site: Site, page: SitePage, region: Fill): string {
-  return `<header class="masthead"><div class="wrap">
-<strong>${escape(site.name)}</strong>
-<nav>
-${navigation(site)}
-</nav>
-${region('header')}
-</div></header>
-<div class="wrap columns">
-<main>
-<h1>${escape(page.title === 'Home' ? site.motto : page.title)}</h1>
-${picture(site, page)}
-${words(page)}
-${region('main')}
-</main>
-<aside class="side">
-${region('sidebar')}
-</aside>
-</div>
-<footer class="colophon"><div class="wrap">
-<p>${escape(site.name)}, Skerrow Isles. ${escape(site.motto)}.</p>
-${region('footer')}
-</div></footer>`
-}
-
-/** Classes rather than landmarks for the side column, as themes of such systems do. */
-function cmsBody(site: Site, page: SitePage, region: Fill): string {
-  return `<div id="masthead" class="masthead site-header"><div class="wrap">
-<strong>${escape(site.name)}</strong>
-<nav aria-label="Pages">
-${navigation(site)}
-</nav>
-${region('header')}
-</div></div>
-<div id="page" class="wrap columns">
-<main id="content" class="content-area">
-<h1 class="entry-title">${escape(page.title === 'Home' ? site.motto : page.title)}</h1>
-${picture(site, page)}
-${words(page)}
-${region('main')}
-</main>
-<div class="side widget-area sidebar">
-${region('sidebar')}
-</div>
-</div>
-<div class="colophon site-footer"><div class="wrap">
-<p>${escape(site.name)}, Skerrow Isles.</p>
-${region('footer')}
-</div></div>`
+  return platform.finish?.(html, settings) ?? html
 }

@@ -7,17 +7,28 @@ import { drawShore } from '../drawing/shore'
 import { isPreview } from './preview'
 import type { Site } from './site'
 import { robots, siteMap } from './site-map'
-import { styleSheet, styleSheetPath } from './style'
+import { styleSheet } from './style'
+import { containerScript } from '../platforms/tag-manager'
+import { platformOf } from '../platforms/list'
+import { withoutLoading } from './without-loading'
 
 /** Answers a visitor of a client site: files, trouble, the page cache, the page. */
-export function serveSite(site: Site, store: Store, request: FastifyRequest, reply: FastifyReply): FastifyReply {
+export function serveSite(
+  site: Site,
+  store: Store,
+  request: FastifyRequest,
+  reply: FastifyReply,
+): FastifyReply | Promise<FastifyReply> {
   const url = new URL(request.url, 'http://site.invalid')
   const path = url.pathname === '/' ? '/' : url.pathname.replace(/\/+$/, '')
-  if (path === styleSheetPath(site)) return file(reply, 'text/css; charset=utf-8', styleSheet(site))
+  if (path === '/style.css' || path === platformOf(site).styleSheet)
+    return file(reply, 'text/css; charset=utf-8', styleSheet(site))
   if (path === '/picture.svg') return file(reply, 'image/svg+xml', drawShore(site.host))
   if (path === '/robots.txt') return file(reply, 'text/plain; charset=utf-8', robots(site, request))
   if (path === '/sitemap.xml') return file(reply, 'application/xml; charset=utf-8', siteMap(site, request))
   if (path.startsWith('/fonts/')) return font(reply, path.slice('/fonts/'.length))
+  if (path === '/site/without-loading.js') return file(reply, 'text/javascript; charset=utf-8', withoutLoading)
+  if (path === '/container.js' && platformOf(site).boxes.tag) return container(site, store, request, reply)
   return servePage(site, store, request, reply, path, url.search)
 }
 
@@ -34,14 +45,24 @@ function font(reply: FastifyReply, name: string): FastifyReply {
   return bytes ? file(reply, 'font/woff2', bytes) : reply.code(404).send('no such font')
 }
 
-function servePage(
+/** What the container brings: the version that was sent out, to its signed-in editors the one they work on. */
+function container(site: Site, store: Store, request: FastifyRequest, reply: FastifyReply): FastifyReply {
+  const { live, draft } = store.page(site.host, '*')!
+  const tags = (store.knows(request.cookies.desk) ? draft : live).head?.tag ?? ''
+  return reply
+    .header('content-type', 'text/javascript; charset=utf-8')
+    .header('cache-control', 'no-store')
+    .send(containerScript(tags))
+}
+
+async function servePage(
   site: Site,
   store: Store,
   request: FastifyRequest,
   reply: FastifyReply,
   path: string,
   search: string,
-): FastifyReply {
+): Promise<FastifyReply> {
   const page = site.pages.find((p) => p.path === path)
   const state = store.page(site.host, path)
   reply.header('content-type', 'text/html; charset=utf-8')
@@ -56,22 +77,39 @@ function servePage(
   if (state.trouble?.kind === 'wall' && !signedIn)
     return reply.redirect(`${deskPaths.signIn}?then=${encodeURIComponent(path)}`, 302)
 
+  const settings = store.settings(site.host)
+  for (const [name, value] of Object.entries(platformOf(site).headers?.(settings) ?? {})) reply.header(name, value)
   if (state.trouble?.kind === 'policy') reply.header('content-security-policy', state.trouble.policy)
   const shared = store.page(site.host, '*')!
   const lastModified = new Date(Math.max(Date.parse(state.publishedAt), Date.parse(shared.publishedAt))).toUTCString()
   const render = () =>
-    pageHtml(site, page, { shared: shared.live, own: state.live }, signedIn ? { deskPath: deskPaths.page(path) } : null)
+    pageHtml(
+      site,
+      page,
+      { shared: shared.live, own: state.live },
+      { deskPath: signedIn ? deskPaths.page(path) : null, isPreview: false, settings },
+    )
   if (isPreview(site.host, path, new URLSearchParams(search).get('preview')))
     return reply
       .header('cache-control', 'private, no-store')
-      .send(pageHtml(site, page, { shared: shared.draft, own: state.draft }, null))
-  if (signedIn) return reply.header('cache-control', 'private, no-store').send(render())
+      .send(
+        await pageHtml(
+          site,
+          page,
+          { shared: shared.draft, own: state.draft },
+          { deskPath: null, isPreview: true, settings },
+        ),
+      )
+  if (signedIn) return reply.header('cache-control', 'private, no-store').send(await render())
   if (!site.cacheMinutes)
-    return reply.header('cache-control', 'no-cache').header('last-modified', lastModified).send(render())
+    return reply
+      .header('cache-control', 'no-cache')
+      .header('last-modified', lastModified)
+      .send(await render())
 
   const key = `${site.host} ${path}${search}`
   const hit = store.cached(key, site.cacheMinutes)
-  const stored = hit ?? { html: render(), storedAt: Date.now(), lastModified }
+  const stored = hit ?? { html: await render(), storedAt: Date.now(), lastModified }
   if (!hit) store.remember(key, stored)
   return reply
     .header('cache-control', `public, max-age=0, s-maxage=${site.cacheMinutes * 60}`)

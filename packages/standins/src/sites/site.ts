@@ -1,3 +1,5 @@
+import type { PlatformId } from '../platforms/list'
+
 /** Regions that a simulated site's editor can fill. */
 export const regionNames = ['header', 'main', 'sidebar', 'footer'] as const
 export type RegionName = (typeof regionNames)[number]
@@ -7,6 +9,11 @@ export interface SitePage {
   path: string
   title: string
   paragraphs: string[]
+  /** BCP 47, where it is not English; and which way it is read. */
+  language?: string
+  direction?: 'rtl'
+  /** Said 2000 times, out of sight: a page of 400 kB. */
+  filler?: string
 }
 
 export interface Theme {
@@ -28,8 +35,8 @@ export interface Site {
   host: string
   name: string
   motto: string
-  platform: 'hand-coded' | 'cms'
-  /** Which boxes the desk offers in each region, beside `visual`. */
+  /** What it is built with; see platforms/. */
+  platform: PlatformId
   theme: Theme
   cacheMinutes: number
   pages: SitePage[]

@@ -1,12 +1,10 @@
+import { platformOf } from '../platforms/list'
 import { fontFace } from './fonts'
 import type { Site } from './site'
 
-/** Where it lies: a CMS has its themes in a folder. */
-export const styleSheetPath = ({ platform }: Site) =>
-  platform === 'cms' ? '/content/themes/shore/style.css' : '/style.css'
-
 /** Each site's own style sheet, from its theme. */
-export function styleSheet({ theme: t }: Site): string {
+export function styleSheet(site: Site): string {
+  const { theme: t } = site
   const families = [...new Set([t.heading, t.body])].map(fontFace).join('\n')
   const columns = t.sidebarAt === 'right' ? `minmax(0,1fr) ${t.sidebarWidth}px` : `${t.sidebarWidth}px minmax(0,1fr)`
   const head = {
@@ -16,7 +14,7 @@ export function styleSheet({ theme: t }: Site): string {
   }[t.head]
   return `${families}
 *{box-sizing:border-box}
-body{margin:0;font-family:"${t.body}",Georgia,serif;color:${t.ink};background:${t.ground};line-height:1.6}
+body{--side:${t.sidebarWidth}px;margin:0;font-family:"${t.body}",Georgia,serif;color:${t.ink};background:${t.ground};line-height:1.6}
 h1,h2,h3{font-family:"${t.heading}",Georgia,serif;line-height:1.2}
 a{color:${t.accent}}
 .wrap{max-width:${t.contentWidth}px;margin:0 auto;padding:0 20px}
@@ -32,5 +30,6 @@ ${head}
 .editor-bar{background:#222;color:#ddd;font:13px/1 system-ui,sans-serif;padding:9px 16px;display:flex;gap:16px}
 .editor-bar a{color:#fff}
 @media (max-width:720px){.columns{grid-template-columns:minmax(0,1fr)}.columns>.side,.columns>main{grid-column:1;grid-row:auto}}
+${platformOf(site).css ?? ''}
 `
 }

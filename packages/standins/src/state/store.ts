@@ -3,11 +3,12 @@ import { dirname } from 'node:path'
 import { sites } from '../sites/list'
 import { regionNames, type RegionName } from '../sites/site'
 import { freshFrames, type FramesState } from '../frames/state'
+import type { Trouble as ServiceTrouble } from '../accounts/limits'
 import { freshVoices, type VoicesState } from '../voices/state'
 
 /** What stands in an editor's boxes of one region. */
 export type Boxes = Record<string, string>
-export type Content = Partial<Record<RegionName, Boxes>>
+export type Content = Partial<Record<RegionName | 'head', Boxes>>
 
 /** Simulated trouble: another address, an error status, a sign-in wall, or a content security policy that allows less than it should. */
 export type Trouble =
@@ -35,10 +36,16 @@ interface State {
   startedAt: string
   pages: Record<string, Record<string, PageState>>
   cache: Record<string, CachedPage>
+  /** What owners have set at a site's desk, by host. */
+  settings: Record<string, Record<string, string>>
   sessions: string[]
   voices: VoicesState
   frames: FramesState
+  /** The service of films has no accounts; it can be down. */
+  films: ServiceTrouble
 }
+
+const atPeace = (): ServiceTrouble => ({ outage: false, quota: { requests: 200, seconds: 10 } })
 
 function fresh(): State {
   const at = new Date().toISOString()
@@ -52,9 +59,11 @@ function fresh(): State {
       ]),
     ),
     cache: {},
+    settings: {},
     sessions: [],
     voices: freshVoices(),
     frames: freshFrames(),
+    films: atPeace(),
   }
 }
 
@@ -69,10 +78,10 @@ export class Store {
   private read(): State | null {
     try {
       const state = JSON.parse(readFileSync(this.file, 'utf8')) as State
-      if (!sites.every((site) => state.pages[site.host])) return null
       // Pages that were added since it was written.
       const { pages } = fresh()
       for (const host of Object.keys(pages)) state.pages[host] = { ...pages[host], ...state.pages[host] }
+      state.settings ??= {}
       state.voices = { ...freshVoices(), ...state.voices }
       state.frames = { ...freshFrames(), ...state.frames }
       return state
@@ -104,7 +113,7 @@ export class Store {
 
   save(host: string, path: string, content: Content): void {
     this.change(host, path, (page) => {
-      for (const region of regionNames)
+      for (const region of [...regionNames, 'head'] as const)
         if (content[region]) page.draft[region] = { ...page.draft[region], ...content[region] }
     })
   }
@@ -114,6 +123,20 @@ export class Store {
       page.live = structuredClone(page.draft)
       page.publishedAt = new Date().toISOString()
     })
+  }
+
+  /** All pages of a site at once. */
+  publishSite(host: string): void {
+    for (const path of Object.keys(this.state.pages[host] ?? {})) this.publish(host, path)
+  }
+
+  settings(host: string): Readonly<Record<string, string>> {
+    return this.state.settings[host] ?? {}
+  }
+
+  set(host: string, settings: Record<string, string>): void {
+    this.state.settings[host] = { ...this.state.settings[host], ...settings }
+    this.write()
   }
 
   cached(key: string, minutes: number): CachedPage | null {
@@ -162,6 +185,17 @@ export class Store {
 
   changeFrames(edit: (frames: FramesState) => void): void {
     edit(this.state.frames)
+    this.write()
+  }
+
+  get films(): Readonly<ServiceTrouble> {
+    return this.state.films ?? atPeace() // one that was kept before there were films
+  }
+
+  changeFilms(edit: (films: ServiceTrouble) => void): void {
+    const films = { ...this.films }
+    edit(films)
+    this.state.films = films
     this.write()
   }
 
