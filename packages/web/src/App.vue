@@ -9,7 +9,7 @@ import { useSession } from './stores/session'
 
 const session = useSession()
 const route = useRoute()
-const inside = computed(() => session.person !== null && !route.meta.open)
+const inside = computed(() => session.person !== null && !route.meta.open && !route.meta.bare)
 listenForKeys()
 </script>
 

@@ -5,6 +5,8 @@ declare module 'vue-router' {
   interface RouteMeta {
     title: string
     open?: boolean
+    /** Stands alone, without the line at the top. */
+    bare?: boolean
     /** Which of the places on the top line it belongs to. */
     place?: string
   }
@@ -50,6 +52,11 @@ const routes: RouteRecordRaw[] = [
     props: true,
   },
   {
+    path: '/pick',
+    component: () => import('./screens/pick/PickWindow.vue'),
+    meta: { title: 'Pick a page', bare: true },
+  },
+  {
     path: '/installs',
     component: () => import('./screens/installs/Installs.vue'),
     meta: { title: 'Installs', place: 'installs' },
@@ -58,6 +65,17 @@ const routes: RouteRecordRaw[] = [
     path: '/installs/:id',
     component: () => import('./screens/install/Install.vue'),
     meta: { title: 'Install', place: 'installs' },
+    props: true,
+  },
+  {
+    path: '/platforms',
+    component: () => import('./screens/platforms/Platforms.vue'),
+    meta: { title: 'Platforms', place: 'sites' },
+  },
+  {
+    path: '/platforms/:id',
+    component: () => import('./screens/platforms/Platform.vue'),
+    meta: { title: 'Platform', place: 'sites' },
     props: true,
   },
   {

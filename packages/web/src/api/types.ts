@@ -35,13 +35,18 @@ export type RemovalRow = Wire<typeof contract.Removal>
 export type BroughtBack = contract.Answer<typeof contract.routes.removals.bringBack>
 export type Found = Wire<typeof contract.Found>
 export type {
+  BroughtFeeds,
   CheckState,
   Foresight,
   FileReading,
   FoundSource,
+  PageFacts,
+  ReadBookmarks,
+  ReadFeedList,
   ReadFile,
   Removable,
   Thumbnail,
   Tried,
+  TypedPick,
   TypedReview,
 } from '@pebblestrand/contract'

@@ -7,6 +7,7 @@ export const shortcuts = [
   { key: '.', does: 'open the actions for the thing in focus' },
   { key: '[', does: 'previous of the list you came from' },
   { key: ']', does: 'next of the list you came from' },
+  { key: 'Ctrl+Z', does: 'take back the last change of a draft; with Shift, make it again' },
   { key: 'M', does: 'place the widget in focus, on a site’s page plan' },
 ] as const
 
@@ -33,13 +34,21 @@ function openActions(): boolean {
   return button !== null && button !== undefined
 }
 
+/** A key with what is held beside it: "Ctrl+Shift+Z"; Ctrl is Cmd where there is one. A letter alone is itself. */
+function chordOf({ key, ctrlKey, metaKey, shiftKey }: KeyboardEvent): string {
+  if (!ctrlKey && !metaKey) return key
+  return `Ctrl+${shiftKey ? 'Shift+' : ''}${key.toUpperCase()}`
+}
+
 export function listenForKeys(): void {
   const listen = (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || inTextField(event.target)) return
-    if (event.key === '?') shortcutsOpen.value = true
-    else if (event.key === '.' && openActions()) event.preventDefault()
+    if (event.altKey || event.defaultPrevented || inTextField(event.target)) return
+    const chord = chordOf(event)
+    if (chord !== event.key && !handlers.get(chord)?.size) return
+    if (chord === '?') shortcutsOpen.value = true
+    else if (chord === '.' && openActions()) event.preventDefault()
     else {
-      const last = [...(handlers.get(event.key) ?? [])].at(-1)
+      const last = [...(handlers.get(chord) ?? [])].at(-1)
       if (!last) return
       event.preventDefault()
       last()

@@ -4,7 +4,7 @@ import { X } from '@lucide/vue'
 import { shallowRef, type ComponentPublicInstance } from 'vue'
 
 /** A sheet laid over the page for a task of its own. */
-defineProps<{ open: boolean; title: string; wide?: boolean }>()
+defineProps<{ open: boolean; title: string; wide?: boolean; widest?: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 
 /** The focus begins where the sheet says (`data-first`), else at the first thing to write in, else at the way out. */
@@ -27,7 +27,7 @@ function take(body: Element | ComponentPublicInstance | null): void {
       <div class="flex min-h-full items-start justify-center p-4 sm:p-10">
         <DialogPanel
           class="w-full border border-ink bg-sheet px-6 py-5"
-          :class="wide ? 'max-w-[760px]' : 'max-w-[460px]'"
+          :class="widest ? 'max-w-[1180px]' : wide ? 'max-w-[760px]' : 'max-w-[460px]'"
         >
           <div :ref="take">
             <div class="mb-4 flex items-start gap-4">

@@ -5,7 +5,13 @@ import Panel from './Panel.vue'
 import { useSubmission } from './submission'
 
 /** A form on a sheet of its own: fields in the slot, one button. What is wrong is said and what was typed stays. */
-const props = defineProps<{ title: string; does: string; run: () => Promise<unknown>; wide?: boolean }>()
+const props = defineProps<{
+  title: string
+  does: string
+  run: () => Promise<unknown>
+  wide?: boolean
+  widest?: boolean
+}>()
 const emit = defineEmits<{ close: []; done: [] }>()
 const { busy, error, about, submit } = useSubmission(async () => {
   await props.run()
@@ -14,7 +20,7 @@ const { busy, error, about, submit } = useSubmission(async () => {
 </script>
 
 <template>
-  <Panel :open="true" :title="title" :wide="wide" @close="emit('close')">
+  <Panel :open="true" :title="title" :wide="wide" :widest="widest" @close="emit('close')">
     <form novalidate @submit.prevent="submit">
       <Fault v-if="error" :error="aboveFields(error)" class="mb-4" />
       <slot :about="about" />

@@ -8,24 +8,35 @@ import { lie, strandLine } from './pebble-shape'
 /** One site as a strand with its pebbles in page order; a pebble opens its install. */
 const props = defineProps<{ site: SiteRow; slots: number }>()
 
+/** More on one strand would lie so close that they cannot be pressed one by one: the rest lie on a strand below. */
+const MOST = 14
+/** Px. */
+const STRAND = 26
+
+const slots = computed(() => Math.min(props.slots, MOST))
+const strands = computed(() => Math.max(1, Math.ceil(props.site.pebbles.length / slots.value)))
 const placed = computed(() =>
   props.site.pebbles.map((pebble, index) => {
     const { x, y } = lie(pebble.id)
-    return { pebble, left: ((index + 0.5 + x) / props.slots) * 100, top: y * 5 }
+    const [at, strand] = [index % slots.value, Math.floor(index / slots.value)]
+    return { pebble, left: ((at + 0.5 + x) / slots.value) * 100, top: strand * STRAND + y * 5 }
   }),
 )
 </script>
 
 <template>
-  <div class="relative h-[26px] min-w-0">
+  <div class="relative min-w-0" :style="{ height: `${strands * STRAND}px` }">
     <svg
-      class="absolute inset-x-0 bottom-[2px] h-2 w-full text-rule"
+      v-for="strand in strands"
+      :key="strand"
+      class="absolute inset-x-0 h-2 w-full text-rule"
+      :style="{ top: `${strand * STRAND - 10}px` }"
       viewBox="0 0 500 8"
       preserveAspectRatio="none"
       aria-hidden="true"
     >
       <path
-        :d="strandLine(site.id)"
+        :d="strandLine(`${site.id}${strand > 1 ? strand : ''}`)"
         fill="none"
         stroke="currentColor"
         stroke-width="1.800"

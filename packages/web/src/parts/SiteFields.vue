@@ -1,18 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { usePlatforms, type SiteFacts } from '../queries/sites'
+import { usePlatforms } from '../queries/platforms'
+import type { SiteFacts } from '../queries/sites'
 import InputField from './InputField.vue'
 import Labelled from './Labelled.vue'
 
 /** What is noted of a site when it is added, and corrected later. */
 const site = defineModel<SiteFacts>({ required: true })
-defineProps<{
+const props = defineProps<{
   about: (field: string) => string
   /** Where a field's value was read, or that it is assumed. */
   told?: Partial<Record<keyof SiteFacts, string>>
+  /** Of a site that is there already: what only it may be built with is offered too. */
+  siteId?: string
 }>()
-const { data } = usePlatforms()
-const platforms = computed(() => data.value?.rows ?? [])
+const { data } = usePlatforms(props.siteId)
+/** What only one site may be built with is offered to that one. */
+const platforms = computed(() =>
+  (data.value?.rows ?? []).filter(({ own }) => !own?.siteId || own.siteId === props.siteId),
+)
 const zones = Intl.supportedValuesOf('timeZone')
 </script>
 

@@ -1,6 +1,7 @@
 import { routes, type Answer, type mutableCodes } from '@pebblestrand/contract'
-import type { MethodId } from '@pebblestrand/core/methods'
-import { ask } from '../api/call'
+import type { SnippetOptions } from '@pebblestrand/contract'
+import type { MethodId } from '@pebblestrand/core/methods/words'
+import { ask, type Needed } from '../api/call'
 import { useChecks } from '../stores/checks'
 import { changed, put, useAsk } from './query'
 
@@ -30,8 +31,17 @@ export async function planInstall(body: { widgetId: string; pageId: string; plac
   await changedAround()
   return planned
 }
-export const changeInstall = (id: string, body: { method?: MethodId; stepsDone?: string[] }) =>
-  take(ask(installs.change, { params: { id }, body }))
+export const changeInstall = (
+  id: string,
+  body: { method?: MethodId; stepsDone?: string[]; snippetOptions?: SnippetOptions },
+) => take(ask(installs.change, { params: { id }, body }))
+export const holdInstall = (id: string, release: number | null) =>
+  take(ask(installs.hold, { params: { id }, body: { release } }))
+export const swapInstall = (id: string, widgetId: string) =>
+  take(ask(installs.swap, { params: { id }, body: { widgetId } }))
+export const planSwap = (id: string, body: Needed<typeof installs.planSwap>['body']) =>
+  take(ask(installs.planSwap, { params: { id }, body }))
+export const dropSwap = (id: string, swapId: string) => take(ask(installs.dropSwap, { params: { id, swapId } }))
 export const markPasted = (id: string) => take(ask(installs.pasted, { params: { id } }))
 export const unmarkPasted = (id: string) => take(ask(installs.unpasted, { params: { id } }))
 

@@ -2,7 +2,7 @@ import { routes, type Answer } from '@pebblestrand/contract'
 import { ask, type Needed } from '../api/call'
 import { changed, put, useAsk } from './query'
 
-const { sites } = routes
+const { sites, siteLooks, siteTags } = routes
 
 /** What is noted of a site. */
 export interface SiteFacts {
@@ -18,7 +18,6 @@ export interface SiteFacts {
 export const useSiteList = (asked: () => { q: string; page: number }) =>
   useAsk(sites.list, () => ({ query: asked() }), { keep: true })
 export const useSite = (id: () => string) => useAsk(sites.read, () => ({ params: { id: id() } }))
-export const usePlatforms = () => useAsk(sites.platforms, () => ({}))
 
 export const placesWith = (q: string) => ask(sites.places, { query: { q, size: 100 } })
 export const placeOf = async (id: string) => (await ask(sites.places, { query: { id } })).rows[0]
@@ -43,6 +42,11 @@ type Read = Pick<Needed<typeof sites.add>['body'], 'readingId' | 'pages' | 'room
 export const takeReading = (id: string, body: Needed<typeof sites.take>['body']) =>
   take(ask(sites.take, { params: { id }, body }))
 
+export const readLook = (id: string, address: string) => ask(siteLooks.read, { params: { id }, body: { address } })
+export const takeLook = (id: string, body: Needed<typeof siteLooks.take>['body']) =>
+  take(ask(siteLooks.take, { params: { id }, body }))
+export const keepLook = (id: string) => take(ask(siteLooks.keep, { params: { id } }))
+
 // A field that was emptied goes to the server as it is: the server says what is wrong with it.
 export const addSite = (site: SiteFacts & { client: string } & Read) =>
   after(ask(sites.add, { body: site as Needed<typeof sites.add>['body'] }))
@@ -57,3 +61,5 @@ export const addPlacement = (siteId: string, placement: object) =>
   )
 export const changePlacement = (id: string, change: object) =>
   take(ask(sites.changePlacement, { params: { id }, body: change }))
+
+export const planTag = (siteId: string) => after(ask(siteTags.plan, { params: { id: siteId } }))

@@ -27,8 +27,10 @@ async function keep(source: SourceDetail): Promise<SourceDetail> {
 export const readNow = (id: string, tell: (step: { read: number; of: number }) => void = () => {}) =>
   askInSteps(sources.refresh, { params: { id } }, tell).then(keep)
 
-export const changeSource = (id: string, change: { intervalMinutes?: number; paused?: boolean; title?: string }) =>
-  ask(sources.change, { params: { id }, body: change }).then(keep)
+export const changeSource = (
+  id: string,
+  change: { intervalMinutes?: number; paused?: boolean; title?: string; folder?: string },
+) => ask(sources.change, { params: { id }, body: change }).then(keep)
 
 /** Leads away, to the page of the service on which an owner lets us read. */
 export async function connect(id: string): Promise<void> {

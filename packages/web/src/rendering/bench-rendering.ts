@@ -1,14 +1,18 @@
 import { gather, type Entry, type Item } from '@pebblestrand/core/items'
 import {
   kindOf,
+  partsOf,
+  phraseWish,
   renderSample,
   renderWidget,
   siftingOf,
+  type Around,
   type Kind,
   type RenderContext,
   type Rendered,
   type Settings,
 } from '@pebblestrand/core/kinds'
+import { scopeCss, withOwnCss, type CssNote } from '@pebblestrand/core/own-css'
 import { phrasesFor, saidIn, type SharedPhrase } from '@pebblestrand/core/phrases'
 import { benchSieve, type BenchSieve } from './bench-sieve'
 
@@ -21,6 +25,8 @@ export interface BenchRequest {
   sources: RenderContext['sources']
   now: string
   origin: string
+  /** Where it is looked at. */
+  around: Around
 }
 
 export interface BenchRendering {
@@ -44,29 +50,37 @@ export class BenchRenderer {
   }
 
   /** Null for a kind that is not known here. */
-  render({ kind: id, settings, widgetName, sources, now, origin }: BenchRequest): BenchRendering | null {
+  render({ kind: id, settings, widgetName, sources, now, origin, around }: BenchRequest): BenchRendering | null {
     const kind = kindOf(id)
     if (!kind) return null
     const sourceIds = kind.content?.sourceIds(settings) ?? []
     const stored = sourceIds.map((sourceId) => ({ sourceId, entries: this.entries.get(sourceId) ?? [] }))
     const facts = kind.facts?.length ? kind.sample(origin).facts : {}
-    const context = { widgetName, sources, facts }
+    const context = { widgetName, sources, facts, around }
     const items = gather(sourceIds, stored)
     const at = new Date(now)
     const phrases = this.phrasesOf(kind, settings, items)
     const { sieved, rendered } = renderWidget(kind, settings, items, context, at, phrases)
     const sample = kind.content ? !sourceIds.length : Boolean(kind.facts?.length)
-    const shown = kind.content && sample ? renderSample(kind, settings, origin, widgetName) : rendered
+    const plain = kind.content && sample ? renderSample(kind, settings, origin, widgetName, around) : rendered
     const sieve = sieved && sourceIds.length ? benchSieve(kind, settings, items, sieved, at) : null
     const shared = phrases?.map((phrase) => ({ ...phrase, examples: examplesOf(phrase, items) })) ?? null
-    return { sieve, phrases: sourceIds.length ? shared : null, rendered: shown, sample }
+    return { sieve, phrases: sourceIds.length ? shared : null, rendered: withOwnCss(kind, settings, plain), sample }
+  }
+
+  /** What is to be said of a kind's own CSS as it is typed. */
+  cssNotes(kindId: string, settings: Settings, css: string): CssNote[] {
+    const kind = kindOf(kindId)
+    if (!kind) return []
+    const overPage = kind.presence?.(settings)?.overPage ?? false
+    return scopeCss(css, { parts: Object.keys(partsOf(kind)), overPage }).notes
   }
 
   private known: { by: string; phrases: SharedPhrase[] } | null = null
 
   /** Counted anew only when the items or what is asked of them have changed. */
   private phrasesOf(kind: Kind, settings: Settings, items: Item[]): SharedPhrase[] | undefined {
-    const wish = kind.content?.phrases?.(settings)
+    const wish = phraseWish(kind, settings)
     if (!wish) return undefined
     const by = JSON.stringify([wish, kind.content!.sourceIds(settings), this.keptTimes])
     if (this.known?.by !== by) {

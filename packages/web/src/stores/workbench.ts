@@ -1,7 +1,18 @@
 import { routes } from '@pebblestrand/contract'
-import { difference, kindOf, renamed, settingsOf, type Change, type Settings } from '@pebblestrand/core/kinds'
-import { payloadOf, type StagePayload } from '@pebblestrand/core/artefacts'
+import {
+  contentKeys,
+  difference,
+  kindOf,
+  renamed,
+  settingsOf,
+  type Change,
+  type Rendered,
+  type Settings,
+} from '@pebblestrand/core/kinds'
+import { onSite, payloadOf, type StagePayload } from '@pebblestrand/core/artefacts'
 import { defineStore } from 'pinia'
+import { usualAround, type Around } from '@pebblestrand/core/kinds'
+import type { SiteLook } from '@pebblestrand/core/look'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { allPages } from '../api/all-pages'
 import { ask } from '../api/call'
@@ -9,6 +20,7 @@ import type { SourceInfo, WidgetDetail } from '../api/types'
 import { changed } from '../queries/query'
 import type { BenchRendering } from '../rendering/bench-rendering'
 import { benchRenderer } from '../rendering/renderer'
+import { useHistory } from './history'
 import { plain } from './plain'
 import { useDraftSaving } from './draft-saving'
 
@@ -24,6 +36,9 @@ export const useWorkbench = defineStore('workbench', () => {
   /** Number of the release looked at instead of the draft; null for the draft. */
   const lookingAt = ref<number | null>(null)
   const saving = useDraftSaving(() => settings.value)
+  const history = useHistory<Settings>()
+  /** Where it is looked at: what its words hang on, and the colours of the site. */
+  const standing = shallowRef<{ around: Around; look: SiteLook | null }>({ around: usualAround, look: null })
 
   const kind = computed(() => (widget.value ? (kindOf(widget.value.kind) ?? null) : null))
   const newest = computed(() => widget.value?.releases[0] ?? null)
@@ -31,10 +46,14 @@ export const useWorkbench = defineStore('workbench', () => {
   const shownSettings = computed(
     () => widget.value?.releases.find((r) => r.number === lookingAt.value)?.settings ?? settings.value,
   )
-  /** The setting that names sources; a kind without content has none. */
-  const sourceKey = computed(() =>
-    kind.value ? (settingsOf(kind.value).find(({ meta }) => meta.control.type === 'sources')?.key ?? null) : null,
-  )
+  /** The setting that names sources, and how many it takes; a kind without content has none. */
+  const sourceSetting = computed(() => {
+    for (const { key, meta } of kind.value ? settingsOf(kind.value) : [])
+      if (meta.control.type === 'sources') return { key, most: meta.control.most }
+    return null
+  })
+  const sourceKey = computed(() => sourceSetting.value?.key ?? null)
+  const mostSources = computed(() => sourceSetting.value?.most ?? 0)
   const sourceIds = computed(() => (sourceKey.value ? ((settings.value[sourceKey.value] as string[]) ?? []) : []))
 
   /** Settings that are being typed may be wrong for a moment: then the last good ones stay on the stage. */
@@ -49,35 +68,43 @@ export const useWorkbench = defineStore('workbench', () => {
     return Object.fromEntries((result?.error?.issues ?? []).map((issue) => [String(issue.path[0]), issue.message]))
   })
 
+  const knownSources = computed(() =>
+    Object.fromEntries(
+      Object.values(sources.value).map(({ id, title, link, rating, picture, profile }) => [
+        id,
+        { title, link, rating: plain(rating), picture: plain(picture), profile: plain(profile) },
+      ]),
+    ),
+  )
+  /** Settings of this widget's kind as they look with its content, where it is looked at. */
+  const render = (wanted: Settings) =>
+    benchRenderer().render({
+      kind: kind.value!.id,
+      settings: plain(wanted),
+      widgetName: widget.value!.name,
+      sources: knownSources.value,
+      now: new Date().toISOString(),
+      origin: location.origin,
+      around: plain(standing.value.around),
+    })
+  /** The same as a drawing, with the site's own colours. */
+  async function draw(wanted: Settings): Promise<Pick<Rendered, 'html' | 'css' | 'font'> | null> {
+    const rendering = kind.value && widget.value ? await render(wanted) : null
+    return rendering && onSite(rendering.rendered, standing.value.look)
+  }
+
   /** Rendered in a worker, a moment after a change; of several on their way the last one asked for counts. */
   const result = shallowRef<BenchRendering | null>(null)
   let asked = 0
   /** What is on the bench is still being worked out. */
   const working = ref(false)
   watch(
-    [kind, parsed, () => widget.value?.name, sources, itemsAt],
+    [kind, parsed, () => widget.value?.name, sources, itemsAt, () => standing.value.around],
     async () => {
       const own = ++asked
       if (!kind.value || !parsed.value || !widget.value) return void (result.value = null)
       working.value = true
-      const known = Object.values(sources.value).map((s) => [
-        s.id,
-        {
-          title: s.title,
-          link: s.link,
-          rating: plain(s.rating),
-          picture: plain(s.picture),
-          profile: plain(s.profile),
-        },
-      ])
-      const rendering = await benchRenderer().render({
-        kind: kind.value.id,
-        settings: plain(parsed.value),
-        widgetName: widget.value.name,
-        sources: Object.fromEntries(known),
-        now: new Date().toISOString(),
-        origin: location.origin,
-      })
+      const rendering = await render(parsed.value)
       if (own !== asked) return
       result.value = rendering
       working.value = false
@@ -87,7 +114,7 @@ export const useWorkbench = defineStore('workbench', () => {
   const payload = computed<StagePayload | null>(() =>
     result.value && widget.value
       ? {
-          ...payloadOf(result.value.rendered, {
+          ...payloadOf(onSite(result.value.rendered, standing.value.look), {
             release: lookingAt.value ?? newest.value?.number ?? 0,
             name: widget.value.name,
           }),
@@ -109,6 +136,7 @@ export const useWorkbench = defineStore('workbench', () => {
     settings.value = plain(detail.draft.settings)
     sources.value = Object.fromEntries(detail.sources.map((s) => [s.id, s]))
     saving.begin(detail.id, detail.draft)
+    history.forget()
   }
   let wanted = ''
   async function load(id: string): Promise<void> {
@@ -136,24 +164,51 @@ export const useWorkbench = defineStore('workbench', () => {
 
   const set = (key: string, value: unknown) => setAll({ [key]: value })
   function setAll(change: Settings): void {
+    history.before(settings.value, Object.keys(change).join(' '))
     settings.value = { ...settings.value, ...change }
     if (!Object.keys(faults.value).length) saving.changed()
   }
   function replaceAll(next: Settings): void {
+    history.before(settings.value, 'all')
+    put(next)
+  }
+  function put(next: Settings): void {
     settings.value = plain(next)
     saving.changed()
   }
-  /** The look and layout of the starter come back; where it takes its items from stays. */
-  function backToStarter(): void {
-    const starter = kind.value?.starters.find((s) => s.id === widget.value?.starter)
-    const kept = sourceKey.value ? { [sourceKey.value]: sourceIds.value } : {}
-    replaceAll({ ...(kind.value!.settings.parse({ ...starter?.settings }) as Settings), ...kept })
+  function undo(): void {
+    const step = history.back(settings.value)
+    if (step) put(step)
+  }
+  function redo(): void {
+    const step = history.forward(settings.value)
+    if (step) put(step)
+  }
+
+  /** What the design it began from says of every setting. */
+  const starterSettings = computed<Settings>(() =>
+    kind.value ? (kind.value.settings.parse({ ...widget.value?.starterSettings }) as Settings) : {},
+  )
+  /** Settings of a design, as they differ from the starter's: of one paragraph, or of all. */
+  const sinceStarter = (paragraph?: string): string[] => {
+    const content = new Set(kind.value ? contentKeys(kind.value) : [])
+    return (kind.value ? settingsOf(kind.value) : [])
+      .filter(({ key, meta }) => !content.has(key) && (!paragraph || meta.paragraph === paragraph))
+      .map(({ key }) => key)
+      .filter((key) => JSON.stringify(settings.value[key]) !== JSON.stringify(starterSettings.value[key]))
+  }
+  /** Look and layout of the starter come back, or one paragraph of them; where it takes its items from stays. */
+  function backToStarter(paragraph?: string): void {
+    const back = sinceStarter(paragraph).map((key) => [key, starterSettings.value[key]])
+    replaceAll({ ...settings.value, ...(Object.fromEntries(back) as Settings) })
   }
 
   async function useSource(source: SourceInfo): Promise<void> {
     sources.value = { ...sources.value, [source.id]: source }
     await loadItems(source.id)
-    if (sourceKey.value && !sourceIds.value.includes(source.id)) set(sourceKey.value, [...sourceIds.value, source.id])
+    if (!sourceKey.value || sourceIds.value.includes(source.id)) return
+    // Where there is room for one alone, another takes its place.
+    set(sourceKey.value, mostSources.value === 1 ? [source.id] : [...sourceIds.value, source.id])
   }
   function dropSource(id: string): void {
     if (sourceKey.value)
@@ -174,10 +229,10 @@ export const useWorkbench = defineStore('workbench', () => {
     if (change === 'refresh') await loadItems(id)
   }
 
-  async function publish(): Promise<number> {
+  async function publish(note = ''): Promise<number> {
     await saving.flush()
     const { id } = widget.value!
-    const { number } = await ask(widgets.publish, { params: { id }, body: { version: saving.version.value } })
+    const { number } = await ask(widgets.publish, { params: { id }, body: { version: saving.version.value, note } })
     // The draft stays as it is here: something may have been typed meanwhile.
     const detail = await ask(widgets.read, { params: { id } })
     if (widget.value?.id === id) widget.value = detail
@@ -189,6 +244,7 @@ export const useWorkbench = defineStore('workbench', () => {
     const { id } = widget.value!
     const draft = await ask(widgets.restore, { params: { id }, body: { release, version: saving.version.value } })
     if (widget.value?.id !== id) return
+    history.before(settings.value, 'release')
     settings.value = plain(draft.settings)
     saving.take(draft)
     lookingAt.value = null
@@ -200,6 +256,10 @@ export const useWorkbench = defineStore('workbench', () => {
     if (widget.value?.id === id) widget.value.name = answer.name
     await changed(widgets.list)
   }
+
+  /** What is to be said of its own CSS, line by line. */
+  const cssNotes = (css: string) =>
+    kind.value ? benchRenderer().cssNotes(kind.value.id, plain(parsed.value ?? {}), css) : Promise.resolve([])
 
   /** Looks whether the draft was changed elsewhere meanwhile. */
   async function lookForNewer(): Promise<'newer' | 'same' | 'conflict'> {
@@ -242,12 +302,21 @@ export const useWorkbench = defineStore('workbench', () => {
     setAll,
     replaceAll,
     backToStarter,
+    sinceStarter,
+    starterSettings,
+    undo,
+    redo,
+    history,
+    standing,
+    mostSources,
     useSource,
     dropSource,
     changeSource,
     publish,
     restore,
     rename,
+    cssNotes,
+    draw,
     lookForNewer,
     takeTheirs,
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AgencyWide from './AgencyWide.vue'
 import Sessions from './Sessions.vue'
 import SignIns from './SignIns.vue'
 import ChangePassword from './ChangePassword.vue'
@@ -21,6 +22,7 @@ const roles = { owner: 'owner', member: 'member' }
       </p>
     </div>
     <div class="min-w-0 space-y-9">
+      <AgencyWide />
       <Sessions />
       <SignIns />
     </div>

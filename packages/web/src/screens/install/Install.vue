@@ -1,14 +1,17 @@
 <script setup lang="ts">
+import { SITE_TAG } from '@pebblestrand/contract'
 import { computed, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { onKey } from '../../keys/keys'
 import Fault from '../../parts/Fault.vue'
 import Pebble from '../../parts/Pebble.vue'
+import { placeSaid } from '../../parts/place'
 import Waiting from '../../parts/Waiting.vue'
 import { followCheck, useInstall } from '../../queries/installs'
 import { useChecks } from '../../stores/checks'
 import { useWalk } from '../../stores/walk'
 import TimeLine from './TimeLine.vue'
+import WhatItShows from './WhatItShows.vue'
 import WhatToPaste from './WhatToPaste.vue'
 import WhatWeSaw from './WhatWeSaw.vue'
 import WhereAndHow from './WhereAndHow.vue'
@@ -51,7 +54,8 @@ onKey(']', () => step(1))
     <div class="flex flex-wrap items-baseline gap-x-3 gap-y-1">
       <Pebble :status="install.status" :seed="install.id" :size="22" class="self-center" />
       <h1 class="text-[27px] font-bold">
-        <RouterLink :to="`/widgets/${install.widgetId}`" class="text-ink no-underline hover:underline">{{
+        <template v-if="install.kind === SITE_TAG">{{ install.widget }}</template>
+        <RouterLink v-else :to="`/widgets/${install.widgetId}`" class="text-ink no-underline hover:underline">{{
           install.widget
         }}</RouterLink>
       </h1>
@@ -60,7 +64,8 @@ onKey(']', () => step(1))
         <RouterLink
           :to="`/sites/${install.siteId}?page=${install.pageId}`"
           class="text-soft underline underline-offset-3"
-          >{{ install.site }}</RouterLink>, {{ install.page }}, {{ install.placement ?? 'over the page' }}
+          >{{ install.site }}</RouterLink>, {{ install.page }},
+        {{ placeSaid(install) }}
       </p>
       <p v-if="at >= 0" class="ml-auto flex items-center gap-2 text-[13.5px] text-soft">
         install {{ at + 1 }} of {{ walk.ids.length }}
@@ -89,7 +94,10 @@ onKey(']', () => step(1))
         <WhatToPaste :install="install" />
         <TimeLine :entries="install.timeLine" class="mt-8" />
       </div>
-      <WhereAndHow :install="install" />
+      <div class="min-w-0">
+        <WhereAndHow :install="install" />
+        <WhatItShows v-if="install.kind !== SITE_TAG" :install="install" class="mt-8" />
+      </div>
       <WhatWeSaw :install="install" class="min-w-0 lg:col-span-2 xl:col-span-1" />
     </div>
   </div>

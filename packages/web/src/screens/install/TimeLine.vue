@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { methods, type MethodId } from '@pebblestrand/core/methods'
+import { methodNames, type MethodId } from '@pebblestrand/core/methods/words'
 import { statuses, type InstallStatus } from '@pebblestrand/core/verify/words'
 import type { InstallDetail } from '../../api/types'
 import Pebble from '../../parts/Pebble.vue'
@@ -16,37 +16,42 @@ const forms: Record<string, InstallStatus> = {
   retired: 'retired',
   kept: 'pasted',
   method: 'planned',
+  held: 'confirmed',
+  followed: 'confirmed',
+  swapped: 'confirmed',
+  'swap-planned': 'planned',
+  'swap-dropped': 'planned',
+  'swap-failed': 'needs-a-hand',
   'width-changed': 'pasted',
 }
 const form = (entry: Entry): InstallStatus =>
   entry.verb === 'checked' ? (entry.data.status as InstallStatus) : (forms[entry.verb] ?? 'planned')
 
-function says(entry: Entry): string {
-  const by = entry.by ? ` by ${entry.by}` : ''
-  switch (entry.verb) {
-    case 'planned':
-      return `Planned${by}`
-    case 'pasted':
-      return `Pasted${by}`
-    case 'unpasted':
-      return `Not pasted after all${by}`
-    case 'checked':
-      return entry.data.title
-        ? String(entry.data.title)
-        : statuses[entry.data.status as InstallStatus].name.replace(/^./, (c) => c.toUpperCase())
-    case 'width-changed':
-      return String(entry.data.title)
-    case 'retiring':
-      return `To be taken out${by}`
-    case 'retired':
-      return 'Gone, proved'
-    case 'kept':
-      return `Stays after all${by}`
-    case 'method':
-      return `Now as ${methods[entry.data.method as MethodId].name}${by}`
-    default:
-      return entry.verb
-  }
+/** What was done, without who did it; what is noted with it is of that verb. */
+const done: Record<string, (data: Entry['data']) => string> = {
+  planned: () => 'Planned',
+  pasted: () => 'Pasted',
+  unpasted: () => 'Not pasted after all',
+  retiring: () => 'To be taken out',
+  kept: () => 'Stays after all',
+  method: ({ method }) => `Now as ${methodNames[method as MethodId].name}`,
+  held: ({ release }) => `Held at release ${String(release)}`,
+  followed: () => 'Follows the newest release',
+  swapped: ({ before, after }) => `${String(after)} in place of ${String(before)}`,
+  'swap-planned': ({ after }) => `A swap to ${String(after)} is planned`,
+  'swap-dropped': () => 'A planned swap is dropped',
+}
+/** What nobody did, or what a check saw. */
+const seen: Record<string, (data: Entry['data']) => string> = {
+  checked: ({ title, status }) =>
+    title ? String(title) : statuses[status as InstallStatus].name.replace(/^./, (c) => c.toUpperCase()),
+  'width-changed': ({ title }) => String(title),
+  retired: () => 'Gone, proved',
+  'swap-failed': ({ problem }) => `A planned swap could not be done: ${String(problem)}`,
+}
+function says({ verb, data, by }: Entry): string {
+  const own = seen[verb]?.(data)
+  return own ?? `${done[verb]?.(data) ?? verb}${by ? ` by ${by}` : ''}`
 }
 </script>
 

@@ -173,13 +173,14 @@ const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFa
     </dl>
     <HowJudged v-if="check?.facts?.reasoning" :steps="check.facts.reasoning" />
     <p v-if="check?.looks.length" class="mt-3 text-[13.5px] text-soft">
-      Proof kept:
-      <template v-for="(look, index) in kept" :key="look.how"
-        >{{ index ? ', ' : ''
-        }}<a class="text-soft underline underline-offset-3" :href="`/api/checks/${check.id}/looks/${look.how}`"
-          >HTML {{ lookKinds[look.how].name }}</a
-        ></template
-      >, headers, times. Status after it: {{ statuses[check.statusAfter ?? install.status].name }}.
+      <template v-if="kept.length"
+        >Proof kept:
+        <template v-for="look in kept" :key="look.how"
+          ><a class="text-soft underline underline-offset-3" :href="`/api/checks/${check.id}/looks/${look.how}`"
+            >HTML {{ lookKinds[look.how].name }}</a
+          >, </template
+        >headers, times. </template
+      >Status after it: {{ statuses[check.statusAfter ?? install.status].name }}.
     </p>
   </section>
 </template>

@@ -44,6 +44,9 @@ async function pasted(): Promise<void> {
         </label>
       </li>
     </ol>
+    <p v-if="install.pasteNotes" class="mt-3 border-l-2 border-rule pl-3 text-[14px] whitespace-pre-line">
+      {{ install.pasteNotes }}
+    </p>
     <p class="mt-3 flex flex-wrap gap-x-5 gap-y-1">
       <button v-if="mayPaste" type="button" class="word" @click="pasted">Mark as pasted</button>
       <a class="word" :href="install.url" target="_blank" rel="noopener">Open the page</a>

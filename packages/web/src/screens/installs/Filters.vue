@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { methodIds, methods } from '@pebblestrand/core/methods'
-import { regionIds } from '@pebblestrand/core/platforms'
+import { methodIds, methodNames } from '@pebblestrand/core/methods/words'
+import { regionIds } from '@pebblestrand/core/platforms/schema'
 import { statusIds, statuses, catalogue, type FindingCode } from '@pebblestrand/core/verify/words'
 import { computed } from 'vue'
 import { useFilterValues } from '../../queries/installs'
@@ -28,7 +28,15 @@ const fields = computed(() => [
   ...(props.filters.siteId ? [{ name: 'pageId', label: 'Page', options: values.value.pages }] : []),
   { name: 'widgetId', label: 'Widget', options: values.value.widgets },
   { name: 'region', label: 'Region', options: regionIds.map((id) => ({ id, name: id })) },
-  { name: 'method', label: 'Method', options: methodIds.map((id) => ({ id, name: methods[id].name })) },
+  { name: 'method', label: 'Method', options: methodIds.map((id) => ({ id, name: methodNames[id].name })) },
+  {
+    name: 'held',
+    label: 'Release',
+    options: [
+      { id: '1', name: 'held at one' },
+      { id: '0', name: 'the newest' },
+    ],
+  },
   { name: 'by', label: 'Planned by', options: values.value.people },
 ])
 const days = [

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { Ellipsis } from '@lucide/vue'
+import { fixedBeginning } from '@pebblestrand/core/page-patterns'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { asApiError } from '../../api/error'
@@ -27,7 +28,7 @@ const actions = computed(() => [
   },
   {
     name: 'Open the page',
-    run: () => void open(props.row.origin + props.row.path.replace(/\*$/, ''), '_blank', 'noopener'),
+    run: () => void open(props.row.origin + fixedBeginning(props.row.path), '_blank', 'noopener'),
     may: true,
   },
   {

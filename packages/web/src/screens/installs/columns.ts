@@ -1,8 +1,9 @@
-import { methods } from '@pebblestrand/core/methods'
+import { methodNames } from '@pebblestrand/core/methods/words'
 import { createColumnHelper } from '@tanstack/vue-table'
 import { h } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { RegisterRow } from '../../api/types'
+import { placeSaid } from '../../parts/place'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import RowActions from './RowActions.vue'
 import StatusCell from './StatusCell.vue'
@@ -43,17 +44,18 @@ export const columns = [
     id: 'placement',
     header: 'Placement',
     cell: ({ row: { original: row } }) =>
-      h('span', { class: oneLine }, row.placement ? `${row.placement}, ${row.width} px` : 'over the page'),
+      h('span', { class: oneLine }, row.placement ? `${row.placement}, ${row.width} px` : placeSaid(row)),
   }),
   column.accessor('method', {
     header: 'Method',
     enableSorting: false,
-    cell: ({ row }) => methods[row.original.method].short,
+    cell: ({ row }) => methodNames[row.original.method].short,
   }),
   column.accessor('release', {
     header: 'Release',
     enableSorting: false,
-    cell: ({ row }) => row.original.release ?? '',
+    cell: ({ row: { original: row } }) =>
+      row.held ? h('span', { class: oneLine }, `${row.release}, held`) : (row.release ?? ''),
   }),
   column.accessor('checkedAt', {
     id: 'checked',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { regionIds, type Region } from '@pebblestrand/core/platforms'
+import { regionIds, type Region } from '@pebblestrand/core/platforms/schema'
 import { reactive } from 'vue'
 import type { Page, Placement } from '../../api/types'
 import InputField from '../../parts/InputField.vue'

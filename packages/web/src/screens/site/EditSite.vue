@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { SiteDetail } from '../../api/types'
 import InputField from '../../parts/InputField.vue'
+import Labelled from '../../parts/Labelled.vue'
 import RemoveIt from '../../parts/RemoveIt.vue'
 import SheetForm from '../../parts/SheetForm.vue'
 import SiteFields from '../../parts/SiteFields.vue'
@@ -21,14 +22,21 @@ const facts = ref<SiteFacts>({
   language: language ?? '',
 })
 const noted = ref<Record<string, string | number | null>>(
-  Object.fromEntries(lookFields.map((field) => [field.name, (look ?? emptyLook)[field.name]])),
+  Object.fromEntries(lookFields.map((field) => [field.name, (look ?? emptyLook)[field.name] ?? ''])),
 )
 
 /** A look is noted whole or not at all. */
 function lookToKeep() {
-  return Object.values(noted.value).some((value) => value !== '' && value !== null) ? noted.value : null
+  const given = Object.entries(noted.value).filter(([, value]) => value !== '' && value !== null)
+  if (!given.length) return null
+  const optional = new Set<string>(lookFields.filter((field) => field.optional).map((field) => field.name))
+  // What may be empty is left out; what may not is said to be missing by the server.
+  return Object.fromEntries(Object.entries(noted.value).filter(([name, value]) => value !== '' || !optional.has(name)))
 }
-const keep = () => changeSite(props.site.id, { ...facts.value, look: lookToKeep() })
+const pasting = ref({ connector: props.site.connector, pasteNotes: props.site.pasteNotes })
+const credited = ref(props.site.credited)
+const keep = () =>
+  changeSite(props.site.id, { ...facts.value, ...pasting.value, look: lookToKeep(), credited: credited.value })
 </script>
 
 <template>
@@ -42,7 +50,32 @@ const keep = () => changeSite(props.site.id, { ...facts.value, look: lookToKeep(
   >
     <template #default="{ about }">
       <div class="grid gap-x-9 sm:grid-cols-2">
-        <div><SiteFields v-model="facts" :about="about" /></div>
+        <div>
+          <SiteFields v-model="facts" :site-id="site.id" :about="about" />
+          <label v-if="site.platform.connector" class="mb-3 flex items-baseline gap-2 text-[14px]"
+            ><input v-model="pasting.connector" type="checkbox" class="accent-kelp" /> A connector of ours is on there
+            and replaces shortcodes</label
+          >
+          <Labelled
+            v-slot="{ id, invalid, described }"
+            label="For whoever pastes there"
+            hint="Stands beside the steps, like: their developer calls it the yellow box."
+            :fault="about('pasteNotes')"
+          >
+            <textarea
+              :id="id"
+              v-model="pasting.pasteNotes"
+              rows="2"
+              class="field w-full"
+              :aria-invalid="invalid"
+              :aria-describedby="described"
+            />
+          </Labelled>
+          <label class="flex items-baseline gap-2 text-[14px]"
+            ><input v-model="credited" type="checkbox" class="accent-kelp" /> The agency’s line stands below whatever is
+            installed for {{ site.client }}</label
+          >
+        </div>
         <div>
           <p class="mb-4 text-[14px] text-soft">
             How the site looks, from its style sheet. The stage shows widgets in it, and frames wear it.

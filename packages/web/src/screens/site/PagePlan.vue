@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Region } from '@pebblestrand/core/platforms'
+import type { Region } from '@pebblestrand/core/platforms/schema'
 import { computed } from 'vue'
 import { asApiError } from '../../api/error'
 import type { Page, Placement, SiteDetail, WidgetRow } from '../../api/types'

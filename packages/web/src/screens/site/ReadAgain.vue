@@ -8,7 +8,8 @@ import Panel from '../../parts/Panel.vue'
 import ReadingProgress from '../../parts/ReadingProgress.vue'
 import { useSubmission } from '../../parts/submission'
 import { startReading, stopReading, useReading } from '../../queries/site-readings'
-import { takeReading, usePlatforms } from '../../queries/sites'
+import { takeReading } from '../../queries/sites'
+import { usePlatforms } from '../../queries/platforms'
 import { differences, takenOver } from './reading-differences'
 
 /** Reads a site again, and shows what it says otherwise than what is noted: each is taken over or left. */

@@ -19,6 +19,7 @@ import PagePlan from './PagePlan.vue'
 import { firstPage, placementsOf } from './pages'
 import ReadAgain from './ReadAgain.vue'
 import SiteFacts from './SiteFacts.vue'
+import TakeLook from './TakeLook.vue'
 import Tray from './Tray.vue'
 
 const props = defineProps<{ id: string }>()
@@ -29,6 +30,7 @@ const lifted = ref<WidgetRow | null>(null)
 const panel = ref<
   | { kind: 'site' }
   | { kind: 'read' }
+  | { kind: 'look' }
   | { kind: 'page'; page: Page | null }
   | { kind: 'placement'; placement: Placement | null }
   | null
@@ -106,6 +108,7 @@ async function place(widget: WidgetRow, placement: Placement | null): Promise<vo
       />
       <Tray
         :placements="placements"
+        :site-id="site.id"
         class="mt-6"
         @lift="lifted = $event"
         @place="place"
@@ -118,13 +121,16 @@ async function place(widget: WidgetRow, placement: Placement | null): Promise<vo
       class="border-rule px-4 py-5 lg:col-start-2 xl:col-start-auto xl:border-l xl:pr-8 xl:pl-5"
       @edit="panel = { kind: 'site' }"
       @read="panel = { kind: 'read' }"
+      @look="panel = { kind: 'look' }"
     />
+    <TakeLook v-if="panel?.kind === 'look'" :site="site" @close="panel = null" />
     <ReadAgain v-if="panel?.kind === 'read'" :site="site" @close="panel = null" />
     <EditSite v-if="panel?.kind === 'site'" :site="site" @close="panel = null" @removed="afterRemoval('site')" />
     <EditPage
       v-if="panel?.kind === 'page'"
       :site-id="site.id"
       :page="panel.page"
+      :pages="site.pages"
       @close="panel = null"
       @added="router.push({ query: { page: $event } })"
       @removed="afterRemoval('page')"

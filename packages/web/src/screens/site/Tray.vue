@@ -5,7 +5,7 @@ import { useWidgetList } from '../../queries/widgets'
 import TrayWidget from './TrayWidget.vue'
 
 /** The widgets that can be placed on the page, and ways to what is not there yet. */
-defineProps<{ placements: Placement[] }>()
+defineProps<{ placements: Placement[]; siteId: string }>()
 const emit = defineEmits<{
   lift: [widget: WidgetRow | null]
   place: [widget: WidgetRow, placement: Placement | null]
@@ -46,7 +46,9 @@ const { data: widgets } = useWidgetList(() => ({ q: asked.value, page: 1, size: 
         @place="emit('place', widget, $event)"
       />
       <li class="border border-rule bg-sheet">
-        <RouterLink to="/widgets?new=1" class="block px-3 py-[6px] text-soft no-underline hover:underline"
+        <RouterLink
+          :to="`/widgets?new=1&site=${siteId}`"
+          class="block px-3 py-[6px] text-soft no-underline hover:underline"
           >make a new one</RouterLink
         >
       </li>

@@ -1,10 +1,9 @@
+import { isPattern, matchesPattern } from '@pebblestrand/core/page-patterns'
 import type { InstallOnSite, Page, Placement, SiteDetail } from '../../api/types'
-
-const isPattern = (path: string) => path.endsWith('*')
 
 /** Whether a page, or pattern of pages, holds a path. */
 export const covers = (pattern: string, path: string) =>
-  isPattern(pattern) ? path.startsWith(pattern.slice(0, -1)) : pattern === path
+  isPattern(pattern) ? matchesPattern(pattern, path) : pattern === path
 
 /** What stands on a page: its own installs, and those of patterns that hold it. */
 export function installsOn(site: SiteDetail, page: Page): InstallOnSite[] {

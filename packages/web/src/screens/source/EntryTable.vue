@@ -35,8 +35,10 @@ async function drop({ key }: Entry): Promise<void> {
         <tr class="border-b border-rule text-left align-baseline">
           <th scope="col" class="label hidden w-[96px] py-2 pr-4 sm:table-cell">Date</th>
           <th scope="col" class="label hidden w-[150px] py-2 pr-4 sm:table-cell">Author</th>
-          <th v-if="source.kind !== 'feed'" scope="col" class="label hidden w-[52px] py-2 pr-4 sm:table-cell">Stars</th>
-          <th scope="col" class="label py-2 pr-4">{{ source.kind === 'feed' ? 'Title' : 'What was said' }}</th>
+          <th v-if="source.gives.includes('review')" scope="col" class="label hidden w-[52px] py-2 pr-4 sm:table-cell">
+            Stars
+          </th>
+          <th scope="col" class="label py-2 pr-4">{{ source.gives.includes('review') ? 'What was said' : 'Title' }}</th>
           <th v-if="source.keptHere" scope="col" class="w-[70px] sm:w-[120px]"><span class="sr-only">Correct</span></th>
         </tr>
       </thead>
@@ -46,7 +48,9 @@ async function drop({ key }: Entry): Promise<void> {
             {{ entry.publishedAt?.slice(0, 10) ?? 'no date' }}
           </td>
           <td class="hidden py-2 pr-4 break-words sm:table-cell">{{ entry.author ?? '' }}</td>
-          <td v-if="source.kind !== 'feed'" class="hidden py-2 pr-4 sm:table-cell">{{ starsOf(entry) ?? '–' }}</td>
+          <td v-if="source.gives.includes('review')" class="hidden py-2 pr-4 sm:table-cell">
+            {{ starsOf(entry) ?? '–' }}
+          </td>
           <td class="py-2 pr-4">
             <span class="block text-[13px] text-soft sm:hidden">{{ headOf(entry) }}</span>
             <b v-if="entry.body.title" dir="auto">{{ entry.body.title }}<br /></b>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { duration } from '@pebblestrand/core/words'
 import { asApiError } from '../../api/error'
@@ -10,9 +10,15 @@ import { useListAddress } from '../../parts/list-address'
 import Pager from '../../parts/Pager.vue'
 import Waiting from '../../parts/Waiting.vue'
 import { changeSource, disconnect, useEntries, useSource } from '../../queries/sources'
-import { sorts } from '../sources/health'
+import { sortOf } from '../sources/health'
 import SourceActions from '../sources/SourceActions.vue'
 import SourceHealth from '../sources/SourceHealth.vue'
+import AddPick from '../collection/AddPick.vue'
+import BringBookmarks from '../collection/BringBookmarks.vue'
+import EditPick from '../collection/EditPick.vue'
+import PickerLink from '../collection/PickerLink.vue'
+import PickList from '../collection/PickList.vue'
+import { PICKS_A_PAGE } from '../../queries/picks'
 import BringInFile from './BringInFile.vue'
 import EntryTable from './EntryTable.vue'
 import TypeReview from './TypeReview.vue'
@@ -22,16 +28,24 @@ import type { Entry } from '../../api/types'
 const props = defineProps<{ id: string }>()
 const PER_PAGE = 50
 const { data: source, error, refetch } = useSource(() => props.id)
+const isCollection = computed(() => source.value?.kind === 'picks')
 const asked = useListAddress()
 const { data: entries } = useEntries(
   () => props.id,
-  () => ({ ...asked.value, size: PER_PAGE }),
+  () => ({ ...asked.value, size: isCollection.value ? PICKS_A_PAGE : PER_PAGE }),
 )
 const route = useRoute()
 const router = useRouter()
 const typing = ref<Entry | 'new' | null>(null)
+/** Of a new pick; '' where it is typed. */
+const address = ref('')
+function add(what: string) {
+  address.value = what
+  typing.value = 'new'
+}
 const bringing = ref(false)
 const usual = [5, 15, 30, 60, 180, 720, 1440, 10_080]
+const correct = (entry: Entry) => (typing.value = entry)
 const attempt = (work: Promise<unknown>) => void work.catch((e: unknown) => sayFault(asApiError(e)))
 const find = (words: string) => router.replace({ query: { ...route.query, q: words || undefined, page: undefined } })
 </script>
@@ -43,9 +57,7 @@ const find = (words: string) => router.replace({ query: { ...route.query, q: wor
     <div class="min-w-0">
       <p class="text-[13.5px]"><RouterLink to="/sources" class="word plain">All sources</RouterLink></p>
       <h1 class="mt-1 text-[27px] font-bold break-words">{{ source.title }}</h1>
-      <p class="mt-1 text-[13.5px] text-soft">
-        {{ sorts[source.kind] ?? source.kind }}, {{ plural(source.count, 'item') }}
-      </p>
+      <p class="mt-1 text-[13.5px] text-soft">{{ sortOf(source) }}, {{ plural(source.count, 'item') }}</p>
       <p v-if="source.rating" class="text-[13.5px] text-soft">
         {{ source.rating.mean.toFixed(1) }} of 5 from {{ source.rating.count.toLocaleString() }} in all
       </p>
@@ -72,11 +84,27 @@ const find = (words: string) => router.replace({ query: { ...route.query, q: wor
           <option v-for="minutes in usual" :key="minutes" :value="minutes">{{ duration(minutes) }}</option>
         </select></label
       >
-      <template v-if="source.keptHere">
+      <label v-if="!source.keptHere" class="mt-3 block text-[14px] text-soft"
+        >Folder
+        <input
+          class="field"
+          :value="source.folder"
+          placeholder="News/Islands"
+          @change="attempt(changeSource(source.id, { folder: ($event.target as HTMLInputElement).value }))"
+        />
+      </label>
+      <template v-if="isCollection">
+        <PickerLink class="mt-5" />
+        <p class="mt-5"><button type="button" class="word" @click="bringing = true">Bring in bookmarks</button></p>
+        <p class="mt-1">
+          <a :href="`/api/sources/${source.id}/bookmarks.html`" class="word plain" download>Save as bookmarks</a>
+        </p>
+      </template>
+      <template v-else-if="source.keptHere">
         <p class="mt-4"><button type="button" class="act" @click="typing = 'new'">Type a review</button></p>
         <p class="mt-3"><button type="button" class="word" @click="bringing = true">Bring in a file</button></p>
       </template>
-      <p v-if="source.kind !== 'feed'" class="mt-3">
+      <p v-if="source.gives.includes('review')" class="mt-3">
         <a :href="`/api/sources/${source.id}/reviews.csv`" class="word plain" download>Save all as CSV</a>
       </p>
       <section v-if="source.widgets.length" class="mt-6" aria-labelledby="shown-by">
@@ -89,6 +117,7 @@ const find = (words: string) => router.replace({ query: { ...route.query, q: wor
       </section>
     </div>
     <div class="min-w-0">
+      <AddPick v-if="isCollection" class="mb-5" @add="add" />
       <div class="flex items-end gap-4">
         <label class="label shrink-0" for="entry-words">Only those with</label>
         <input
@@ -102,11 +131,24 @@ const find = (words: string) => router.replace({ query: { ...route.query, q: wor
       <Waiting v-if="!entries" doing="Reading the items" />
       <p v-else-if="!entries.rows.length" class="mt-3 border-t border-ink pt-4">
         <template v-if="route.query.q">Nothing here has these words.</template>
+        <template v-else-if="isCollection"
+          >Nothing is picked yet. Give the address of a page, type a pick, or bring in a browser’s bookmarks.</template
+        >
         <template v-else-if="source.keptHere"
           >There is nothing yet. Type what stands on paper, or bring in a file with one review a row.</template
         >
         <template v-else>It has no items just now.</template>
       </p>
+      <PickList
+        v-else-if="isCollection"
+        :collection-id="source.id"
+        :entries="entries.rows"
+        :from="(entries.page - 1) * entries.size"
+        :total="entries.total"
+        :movable="!route.query.q"
+        class="mt-3"
+        @correct="correct"
+      />
       <EntryTable v-else :source="source" :entries="entries.rows" class="mt-3" @correct="typing = $event" />
       <Pager
         v-if="entries"
@@ -116,7 +158,20 @@ const find = (words: string) => router.replace({ query: { ...route.query, q: wor
         @go="router.replace({ query: { ...route.query, page: String($event) } })"
       />
     </div>
-    <TypeReview v-if="typing" :source-id="source.id" :entry="typing === 'new' ? null : typing" @close="typing = null" />
-    <BringInFile v-if="bringing" :source-id="source.id" @close="bringing = false" />
+    <EditPick
+      v-if="typing && isCollection"
+      :collection-id="source.id"
+      :entry="typing === 'new' ? null : typing"
+      :address="typing === 'new' ? address : undefined"
+      @close="typing = null"
+    />
+    <TypeReview
+      v-else-if="typing"
+      :source-id="source.id"
+      :entry="typing === 'new' ? null : typing"
+      @close="typing = null"
+    />
+    <BringBookmarks v-if="bringing && isCollection" :collection-id="source.id" @close="bringing = false" />
+    <BringInFile v-else-if="bringing" :source-id="source.id" @close="bringing = false" />
   </div>
 </template>

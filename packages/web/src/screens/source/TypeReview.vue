@@ -3,6 +3,7 @@ import { reactive, ref } from 'vue'
 import type { Entry } from '../../api/types'
 import InputField from '../../parts/InputField.vue'
 import Labelled from '../../parts/Labelled.vue'
+import { labelsOf } from '../../parts/labels'
 import SheetForm from '../../parts/SheetForm.vue'
 import { putReview } from '../../queries/sources'
 import { typedOf } from './typed'
@@ -12,14 +13,7 @@ const props = defineProps<{ sourceId: string; entry: Entry | null }>()
 const emit = defineEmits<{ close: [] }>()
 const review = reactive(typedOf(props.entry))
 const labels = ref(review.labels?.join(', ') ?? '')
-const run = () =>
-  putReview(props.sourceId, {
-    ...review,
-    labels: labels.value
-      .split(',')
-      .map((label) => label.trim())
-      .filter(Boolean),
-  })
+const run = () => putReview(props.sourceId, { ...review, labels: labelsOf(labels.value) })
 </script>
 
 <template>

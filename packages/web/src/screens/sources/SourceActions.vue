@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { asApiError } from '../../api/error'
 import type { SourceDetail } from '../../api/types'
 import { sayFault } from '../../frame/notices'
 import { changeSource, connect, readNow } from '../../queries/sources'
-import { healthOf } from './health'
+import { healthOf, sortOf } from './health'
 
 /** What can be done with a source: read it now, pause it, connect it with the account of its owner. */
 const props = defineProps<{ source: SourceDetail }>()
+/** Two sources may have one name, at two services. */
+const named = computed(() => `${props.source.title}, ${sortOf(props.source)}`)
 const busy = ref(false)
 const progress = ref('')
 
@@ -33,7 +35,7 @@ const read = () =>
         type="button"
         class="word"
         :disabled="busy"
-        :aria-label="busy ? undefined : `Read it now: ${source.title}`"
+        :aria-label="busy ? undefined : `Read it now: ${named}`"
         @click="read"
       >
         {{ busy ? progress || 'One moment …' : 'Read it now' }}
@@ -43,7 +45,7 @@ const read = () =>
         type="button"
         class="word"
         :disabled="busy"
-        :aria-label="`Connect it again: ${source.title}`"
+        :aria-label="`Connect it again: ${named}`"
         @click="during(() => connect(source.id))"
       >
         Connect it again
@@ -53,7 +55,7 @@ const read = () =>
         type="button"
         class="word"
         :disabled="busy"
-        :aria-label="`Connect its owner’s account: ${source.title}`"
+        :aria-label="`Connect its owner’s account: ${named}`"
         @click="during(() => connect(source.id))"
       >
         Connect its owner’s account
@@ -62,7 +64,7 @@ const read = () =>
         type="button"
         class="word plain"
         :disabled="busy"
-        :aria-label="`${source.paused ? 'Go on' : 'Pause'}: ${source.title}`"
+        :aria-label="`${source.paused ? 'Go on' : 'Pause'}: ${named}`"
         @click="during(() => changeSource(source.id, { paused: !source.paused }))"
       >
         {{ source.paused ? 'Go on' : 'Pause' }}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { plural, shortAddress } from '../../parts/address'
 import InputField from '../../parts/InputField.vue'
@@ -7,8 +7,12 @@ import ListAside from '../../parts/ListAside.vue'
 import ListPage from '../../parts/ListPage.vue'
 import { useListAddress } from '../../parts/list-address'
 import SheetForm from '../../parts/SheetForm.vue'
+import { MOST_FEEDS } from '@pebblestrand/contract'
+import { feedListAddress } from '../../queries/feed-lists'
+import { beginCollection } from '../../queries/picks'
 import { beginKept, useSourceList } from '../../queries/sources'
-import { sorts } from './health'
+import { sortOf } from './health'
+import BringFeedList from './BringFeedList.vue'
 import SourceActions from './SourceActions.vue'
 import SourceHealth from './SourceHealth.vue'
 
@@ -18,10 +22,29 @@ const asked = useListAddress()
 const { data: list, error, refetch } = useSourceList(() => ({ ...asked.value, size: PER_PAGE }))
 const route = useRoute()
 const router = useRouter()
-const making = (open: boolean) => router.replace({ query: { ...route.query, new: open ? '1' : undefined } })
+const making = (what?: 'reviews' | 'picks' | 'feeds') => router.replace({ query: { ...route.query, new: what } })
+/** What can be begun here: its sheet, and what is asked for. */
+const begun = {
+  reviews: {
+    title: 'Keep reviews here',
+    label: 'What they are called',
+    hint: 'Such as “Guest book, winter”.',
+    begin: beginKept,
+  },
+  picks: {
+    title: 'Begin a collection of picks',
+    label: 'What it is called',
+    hint: 'Such as “Worth reading”.',
+    begin: beginCollection,
+  },
+}
+const beginning = computed(() => {
+  const what = String(route.query.new)
+  return Object.hasOwn(begun, what) ? begun[what as keyof typeof begun] : null
+})
 const title = ref('')
 async function begin(): Promise<void> {
-  const { id } = await beginKept(title.value)
+  const { id } = await beginning.value!.begin(title.value)
   await router.push(`/sources/${id}`)
 }
 </script>
@@ -37,10 +60,19 @@ async function begin(): Promise<void> {
     empty-for="No source has these words."
   >
     <template #aside>
-      <ListAside :total="list?.total" one="source" adds="Keep reviews here" @add="making(true)"
+      <ListAside :total="list?.total" one="source" adds="Keep reviews here" @add="making('reviews')"
         ><p class="mt-5 text-[13.5px] leading-[1.45] text-soft">
           What clients bring on paper or in a file is kept here. Places, feeds and pages are found in a widget’s
           workbench, under what it shows.
+        </p>
+        <p class="mt-3">
+          <button type="button" class="word" @click="making('picks')">Begin a collection of picks</button>
+        </p>
+        <p class="mt-3">
+          <button type="button" class="word" @click="making('feeds')">Bring in a list of feeds</button>
+        </p>
+        <p v-if="list?.rows.some(({ gives }) => gives.includes('article'))" class="mt-1">
+          <a :href="feedListAddress()" class="word plain" download>Save the feeds as a list</a>
         </p></ListAside
       >
     </template>
@@ -59,7 +91,8 @@ async function begin(): Promise<void> {
               >{{ source.title }}</RouterLink
             >
             <p class="text-[13.5px] text-soft">
-              {{ sorts[source.kind] ?? source.kind }}, {{ plural(source.count, 'item')
+              <template v-if="source.folder">{{ source.folder.replaceAll('/', ' › ') }}: </template
+              >{{ sortOf(source) }}, {{ plural(source.count, 'item')
               }}<template v-if="source.rating"
                 >, {{ source.rating.mean.toFixed(1) }} of 5 from {{ source.rating.count.toLocaleString() }}</template
               >
@@ -89,20 +122,10 @@ async function begin(): Promise<void> {
       </ul>
     </template>
   </ListPage>
-  <SheetForm
-    v-if="route.query.new === '1'"
-    title="Keep reviews here"
-    does="Begin it"
-    :run="begin"
-    @close="making(false)"
-  >
+  <BringFeedList v-if="route.query.new === 'feeds'" :most="MOST_FEEDS" @close="making()" />
+  <SheetForm v-if="beginning" :title="beginning.title" does="Begin it" :run="begin" @close="making()">
     <template #default="{ about }">
-      <InputField
-        v-model="title"
-        label="What they are called"
-        hint="Such as “Guest book, winter”."
-        :fault="about('title')"
-      />
+      <InputField v-model="title" :label="beginning.label" :hint="beginning.hint" :fault="about('title')" />
     </template>
   </SheetForm>
 </template>

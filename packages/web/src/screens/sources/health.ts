@@ -1,15 +1,18 @@
 import { duration } from '@pebblestrand/core/words'
 import type { SourceDetail } from '../../api/types'
 
-/** What a source's sort is called in a line. */
-export const sorts: Record<string, string> = {
+const sorts: Record<string, string> = {
   feed: 'feed',
   'structured-data': 'page with marked-up reviews',
   'review-service': 'place on the review service',
   'video-feed': 'films',
   'photo-service': 'on the photo service',
   'kept-here': 'kept here',
+  picks: 'collection of picks',
 }
+
+/** What a source's sort is called in a line. */
+export const sortOf = ({ kind }: Pick<SourceDetail, 'kind'>): string => sorts[kind] ?? kind
 
 export type Health = 'well' | 'paused' | 'fails' | 'reconnect'
 

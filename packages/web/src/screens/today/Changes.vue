@@ -14,8 +14,14 @@ const verbs: Record<string, string> = {
   retired: 'gone, proved',
   kept: 'stays after all',
   method: 'other method',
+  held: 'held at a release',
+  followed: 'follows the newest release',
+  'swap-planned': 'a swap is planned',
+  'swap-dropped': 'a planned swap is dropped',
+  'swap-failed': 'a planned swap could not be done',
 }
 function said(change: TodayAnswer['lately'][number]): string {
+  if (change.verb === 'swapped') return `in place of ${String(change.data.before)}`
   if (change.verb === 'width-changed') return String(change.data.title)
   if (change.verb !== 'checked') return verbs[change.verb] ?? change.verb
   return (

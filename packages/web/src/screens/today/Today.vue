@@ -11,6 +11,7 @@ import { checkEverything, FEW, stopRound, useToday } from '../../queries/today'
 import Changes from './Changes.vue'
 import { grouped } from './groups'
 import Legend from './Legend.vue'
+import SwapsAhead from './SwapsAhead.vue'
 import WaitingLine from './WaitingLine.vue'
 
 const { answer, error, refetch, sites, siteTotal, slots } = useToday()
@@ -124,6 +125,7 @@ const attempt = (doing: Promise<void>) => void doing.catch((e: unknown) => sayFa
           </li>
         </ul>
       </section>
+      <SwapsAhead v-if="answer.swaps.length" :swaps="answer.swaps" />
       <p v-if="unlisted > 0" class="mt-5 border-t border-ink pt-3 text-soft">
         {{ plural(unlisted, 'thing') }} more.
         <RouterLink to="/installs?sort=status" class="word">All installs, by status</RouterLink>

@@ -4,9 +4,10 @@ import { asApiError } from '../../api/error'
 import type { WaitingInstall } from '../../api/types'
 import { sayFault } from '../../frame/notices'
 import { copyText } from '../../parts/clipboard'
+import { placeSaid } from '../../parts/place'
 import Pebble from '../../parts/Pebble.vue'
 import { checkInstall, readInstall } from '../../queries/installs'
-import type { ActionGroupId } from './groups'
+import { isBrought, type ActionGroupId } from './groups'
 
 /** One install that waits, as a sentence with one action. */
 const props = defineProps<{ install: WaitingInstall; group: ActionGroupId }>()
@@ -43,10 +44,11 @@ async function act(): Promise<void> {
       on
       <RouterLink :to="`/sites/${install.siteId}`" class="font-bold text-ink no-underline hover:underline">{{
         install.site
-      }}</RouterLink>, {{ install.page }}, {{ install.placement ?? 'over the page'
+      }}</RouterLink>, {{ install.page }}, {{ placeSaid(install)
       }}<template v-if="install.title"
         >: {{ install.title.replace(/^./, (c) => c.toLowerCase()) }}
         <span class="text-soft">{{ install.says }}</span></template
+      ><template v-else-if="isBrought(install)">: the site tag brings it.</template
       ><template v-else-if="install.status === 'pasted'">: pasted, and not looked at since.</template
       ><template v-else>.</template>
     </p>

@@ -1,3 +1,4 @@
+import { SITE_TAG } from '@pebblestrand/contract'
 import type { WaitingInstall } from '../../api/types'
 
 /** What is done next, in the order it is best done; installs with no finding are told by their status. */
@@ -11,8 +12,13 @@ const groups = [
 
 export type ActionGroupId = (typeof groups)[number]['id']
 
-const groupOf = (install: WaitingInstall): ActionGroupId =>
-  install.status === 'needs-a-hand' ? (install.nextAction ?? 'look') : install.status === 'pasted' ? 'check' : 'paste'
+/** The site's tag brings it: nothing is pasted for it. */
+export const isBrought = ({ method, kind }: WaitingInstall): boolean => method === 'tag' && kind !== SITE_TAG
+
+function groupOf(install: WaitingInstall): ActionGroupId {
+  if (install.status === 'needs-a-hand') return install.nextAction ?? 'look'
+  return install.status === 'pasted' || isBrought(install) ? 'check' : 'paste'
+}
 
 export function grouped(waiting: WaitingInstall[]): { id: ActionGroupId; name: string; installs: WaitingInstall[] }[] {
   return groups

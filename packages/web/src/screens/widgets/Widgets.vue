@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { plural } from '../../parts/address'
 import ListAside from '../../parts/ListAside.vue'
@@ -7,14 +8,31 @@ import ExampleMark from '../../parts/ExampleMark.vue'
 import Thumbnail from '../../parts/Thumbnail.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import { useListAddress } from '../../parts/list-address'
-import { useWidgetList } from '../../queries/widgets'
+import { useWidgetList, type WidgetFilters } from '../../queries/widgets'
+import { filterNames } from './filters'
 import NewWidget from './NewWidget.vue'
+import WidgetActions from './WidgetActions.vue'
+import WidgetListFilters from './WidgetListFilters.vue'
 
 const PER_PAGE = 24
 const asked = useListAddress()
-const { data: list, error, refetch } = useWidgetList(() => ({ ...asked.value, size: PER_PAGE }))
 const route = useRoute()
 const router = useRouter()
+/** Narrowed by what the address says. */
+const narrowed = computed(
+  () => Object.fromEntries(filterNames.map((name) => [name, String(route.query[name] ?? '')])) as WidgetFilters,
+)
+const { data: list, error, refetch } = useWidgetList(() => ({ ...asked.value, ...narrowed.value, size: PER_PAGE }))
+const verbs: Record<string, string> = {
+  created: 'made',
+  copied: 'made as a copy',
+  published: 'published',
+  restored: 'an older release brought back',
+  renamed: 'renamed',
+  'put-away': 'put away',
+  'taken-back': 'taken back',
+}
+const lastSaid = (verb: string) => verbs[verb] ?? 'changed'
 const making = (open: boolean) => router.replace({ query: { ...route.query, new: open ? '1' : undefined } })
 </script>
 
@@ -26,10 +44,11 @@ const making = (open: boolean) => router.replace({ query: { ...route.query, new:
     :retry="refetch"
     waiting="Drawing the widgets"
     empty="Widgets you make stand here, as they look on a page, with where each is used."
-    empty-for="No widget is called that."
+    empty-for="No widget is called that and is as the filters want it."
   >
     <template #aside>
       <ListAside :total="list?.total" one="widget" adds="Make a widget" @add="making(true)">
+        <WidgetListFilters class="mt-5" :filters="narrowed" />
         <p class="mt-5"><RouterLink to="/sources" class="word">Sources, and how they are</RouterLink></p>
       </ListAside>
     </template>
@@ -71,8 +90,14 @@ const making = (open: boolean) => router.replace({ query: { ...route.query, new:
                 >{{ plural(widget.installs, 'install') }} on {{ plural(widget.sites, 'site') }}</RouterLink
               >
               <template v-else>not placed anywhere</template><br />
-              changed <TimeAgo :at="widget.draftSavedAt" />
+              <template v-if="widget.last"
+                >{{ lastSaid(widget.last.verb) }} <TimeAgo :at="widget.last.at" /><template v-if="widget.last.by"
+                  >, {{ widget.last.by }}</template
+                ></template
+              >
+              <template v-else>changed <TimeAgo :at="widget.draftSavedAt" /></template>
             </p>
+            <WidgetActions :widget="widget" class="mt-1" />
           </div>
         </li>
       </ul>

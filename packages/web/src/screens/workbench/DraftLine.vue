@@ -27,6 +27,27 @@ const sites = computed(() => new Set(bench.widget?.places.map((p) => p.siteId)).
       standing
     }}</span>
     <span class="text-soft" role="status">{{ states[bench.saving.state] }}</span>
+    <button
+      v-if="bench.lookingAt === null"
+      type="button"
+      class="word plain text-[13.5px] disabled:opacity-50"
+      :disabled="!bench.history.canGoBack"
+      title="Ctrl+Z"
+      aria-label="take back the last change"
+      @click="bench.undo()"
+    >
+      take back
+    </button>
+    <button
+      v-if="bench.lookingAt === null && bench.history.canGoForward"
+      type="button"
+      class="word plain text-[13.5px]"
+      title="Ctrl+Shift+Z"
+      aria-label="once more: the change taken back last"
+      @click="bench.redo()"
+    >
+      once more
+    </button>
     <RouterLink
       v-if="sites"
       :to="`/installs?widgetId=${bench.widget!.id}`"

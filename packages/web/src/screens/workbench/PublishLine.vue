@@ -1,36 +1,21 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { asApiError } from '../../api/error'
-import { say, sayFault } from '../../frame/notices'
+import { say } from '../../frame/notices'
 import RemoveIt from '../../parts/RemoveIt.vue'
-import { plain } from '../../stores/plain'
+import Publish from './Publish.vue'
 import { useWorkbench } from '../../stores/workbench'
 
 /** Publishing, what to think of before it, what lies behind (earlier releases, the starter), and taking it out. */
 defineProps<{ warning: string; mayPublish: boolean }>()
-const emit = defineEmits<{ show: [panel: 'compare' | 'releases'] }>()
+const emit = defineEmits<{ show: [panel: 'compare' | 'releases' | 'designs'] }>()
 const bench = useWorkbench()
 const router = useRouter()
 const publishing = ref(false)
 
-async function publish(): Promise<void> {
-  publishing.value = true
-  try {
-    const number = await bench.publish()
-    say(`Release ${number} is published.`, {
-      remedy: bench.widget!.places.length ? 'Its installs show it from now on.' : 'Place it on a site’s page plan.',
-    })
-  } catch (e) {
-    sayFault(asApiError(e))
-  } finally {
-    publishing.value = false
-  }
-}
 function backToStarter(): void {
-  const before = plain(bench.settings)
   bench.backToStarter()
-  say('Look and layout are the starter’s again.', { undo: () => bench.replaceAll(before) })
+  say('Look and layout are the starter’s again.', { undo: bench.undo })
 }
 </script>
 
@@ -42,20 +27,16 @@ function backToStarter(): void {
       <button
         type="button"
         class="act"
-        :disabled="
-          publishing ||
-          !mayPublish ||
-          (bench.newest !== null && !bench.changes.length) ||
-          bench.saving.state === 'conflict'
-        "
-        @click="publish"
+        :disabled="!mayPublish || (bench.newest !== null && !bench.changes.length) || bench.saving.state === 'conflict'"
+        @click="publishing = true"
       >
-        {{ publishing ? 'Publishing …' : `Publish release ${(bench.newest?.number ?? 0) + 1}` }}
+        Publish release {{ (bench.newest?.number ?? 0) + 1 }}
       </button>
       <button v-if="bench.newest" type="button" class="word" @click="emit('show', 'compare')">
         Compare with {{ bench.newest.number }}
       </button>
       <button v-if="bench.newest" type="button" class="word" @click="emit('show', 'releases')">Releases</button>
+      <button type="button" class="word" @click="emit('show', 'designs')">Other design</button>
       <button type="button" class="word" @click="backToStarter">Back to starter</button>
       <RemoveIt
         v-if="bench.saving.state !== 'conflict'"
@@ -66,5 +47,6 @@ function backToStarter(): void {
         >Remove</RemoveIt
       >
     </div>
+    <Publish v-if="publishing" @close="publishing = false" />
   </div>
 </template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { nextTick, ref } from 'vue'
+import { nextTick, ref, watch } from 'vue'
 import type { ApiError } from '../../api/error'
 import { asApiError } from '../../api/error'
+import { widgetNamed } from '../../queries/widgets'
 import { useWorkbench } from '../../stores/workbench'
 
 const bench = useWorkbench()
@@ -9,6 +10,14 @@ const editing = ref(false)
 const name = ref('')
 const error = ref<ApiError | null>(null)
 const field = ref<HTMLInputElement | null>(null)
+/** Another widget that is called so: no fault, but said. */
+const double = ref<Awaited<ReturnType<typeof widgetNamed>>>(null)
+let asked = 0
+watch([name, editing], async () => {
+  const own = ++asked
+  const found = editing.value ? await widgetNamed(name.value.trim(), bench.widget!.id).catch(() => null) : double.value
+  if (own === asked) double.value = found
+})
 
 async function begin(): Promise<void> {
   name.value = bench.widget!.name
@@ -53,4 +62,8 @@ async function keep(): Promise<void> {
       {{ bench.widget?.name }}
     </button>
   </h1>
+  <p v-if="double" class="text-[13.5px] text-ochre" role="status">
+    There is another called that:
+    <RouterLink :to="`/widgets/${double.id}`" class="word">{{ double.name }}</RouterLink>.
+  </p>
 </template>

@@ -1,23 +1,30 @@
 <script setup lang="ts">
 import { fitVerdict, gapsHere, mostItems } from '@pebblestrand/core/kinds'
+import { labels, spokenLanguage } from '@pebblestrand/core/words'
 import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate, useRoute, useRouter } from 'vue-router'
 import type { ApiError } from '../../api/error'
 import { asApiError } from '../../api/error'
 import { say } from '../../frame/notices'
-import { onReturn } from '../../keys/keys'
+import { onKey, onReturn } from '../../keys/keys'
 import Fault from '../../parts/Fault.vue'
-import Pebble from '../../parts/Pebble.vue'
 import Waiting from '../../parts/Waiting.vue'
+import { useAgency } from '../../queries/agency'
 import { placeOf } from '../../queries/sites'
 import { useWorkbench } from '../../stores/workbench'
 import Brief from './brief/Brief.vue'
 import FindSetting from './brief/FindSetting.vue'
+import { siteSwatchesKey, swatchesOf } from './brief/site-swatches'
+import { usualLabelsKey } from './brief/usual-labels'
 import Compare from './Compare.vue'
 import Conflict from './Conflict.vue'
+import Designs from './Designs.vue'
 import DraftLine from './DraftLine.vue'
-import { hintsFor, hintsKey, readableContrast, type Situation } from './hints'
+import ContrastLines from './ContrastLines.vue'
+import { contrasts, hintsFor, hintsKey, textContrast, type Situation } from './hints'
+import OwnCss from './own-css/OwnCss.vue'
 import PhraseLines from './PhraseLines.vue'
+import FitLine from './FitLine.vue'
 import PublishLine from './PublishLine.vue'
 import Releases from './Releases.vue'
 import SieveSteps from './SieveSteps.vue'
@@ -33,7 +40,13 @@ const bench = useWorkbench()
 const route = useRoute()
 const router = useRouter()
 const error = ref<ApiError | null>(null)
-const panel = ref<'sources' | 'compare' | 'releases' | null>(null)
+const panel = ref<'sources' | 'compare' | 'releases' | 'css' | 'designs' | null>(null)
+/** The release to compare with; the newest where none was chosen. */
+const comparing = ref<number | undefined>()
+function compare(release: number): void {
+  comparing.value = release
+  panel.value = 'compare'
+}
 const setting = ref<Setting>(screens[2]!)
 
 async function load(): Promise<void> {
@@ -76,14 +89,34 @@ const situation = computed<Situation>(() => ({
   look: setting.value.look,
   shown: shown.value,
 }))
+provide(
+  siteSwatchesKey,
+  computed(() => swatchesOf(setting.value.look)),
+)
+provide(
+  usualLabelsKey,
+  computed(() => {
+    const { locale } = bench.settings
+    return labels[spokenLanguage(locale === 'page' ? setting.value.language : String(locale)).labels]
+  }),
+)
 provide(hintsKey, (ids) => (bench.parsed ? hintsFor(ids, situation.value) : []))
 const verdict = computed(() =>
   bench.kind?.box && bench.parsed ? fitVerdict(bench.kind.box, bench.parsed, innerWidth(setting.value)) : null,
 )
-const notes = computed<Record<string, string>>(() => {
-  const contrast = bench.parsed ? readableContrast(situation.value) : null
-  return { look: contrast ? `${contrast.text}.` : '' }
-})
+const notes = computed<Record<string, string>>(() => ({
+  look: bench.parsed ? textContrast(situation.value) : '',
+}))
+const pairs = computed(() => (bench.parsed ? contrasts(situation.value) : []))
+const { data: agency } = useAgency()
+watch(
+  [setting, agency],
+  () => {
+    const { language, timeZone, credited, look } = setting.value
+    bench.standing = { around: { language, timeZone, credit: (credited && agency.value?.credit) || null }, look }
+  },
+  { immediate: true },
+)
 /** A kind with content shows nothing of its own before it has a source. */
 const wantsSource = computed(() => Boolean(bench.kind?.content) && !bench.sourceIds.length)
 const warning = computed(() => {
@@ -96,6 +129,9 @@ const warning = computed(() => {
   return fill ? `${shown.value} items leave gaps here. ${fill}` : ''
 })
 
+onKey('Ctrl+Z', bench.undo)
+onKey('Ctrl+Shift+Z', bench.redo)
+onKey('Ctrl+Y', bench.redo)
 onReturn(
   () =>
     void bench.lookForNewer().then(
@@ -143,9 +179,11 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
         <button type="button" class="word" @click="bench.lookingAt = null">Back to the draft</button>
       </p>
       <div class="-mx-1 min-h-0 flex-1 px-1 lg:overflow-y-auto">
-        <Brief :notes="notes" @sources="panel = 'sources'" />
+        <Brief :notes="notes" @sources="panel = 'sources'" @css="panel = 'css'">
+          <template #look><ContrastLines :pairs="pairs" /></template>
+        </Brief>
       </div>
-      <PublishLine :warning="warning" :may-publish="!wantsSource" @show="panel = $event">
+      <PublishLine :warning="warning" :may-publish="!wantsSource" @show="((comparing = undefined), (panel = $event))">
         <WhatToLoosen v-if="sieve && !wantsSource" :sieve="sieve" />
       </PublishLine>
     </div>
@@ -178,17 +216,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
           </p>
           <button type="button" class="act mt-3" @click="panel = 'sources'">Find a source</button>
         </div>
-        <p v-else-if="verdict" class="mt-4 flex gap-3">
-          <Pebble
-            :status="verdict.verdict === 'too-narrow' ? 'needs-a-hand' : 'confirmed'"
-            seed="verdict"
-            class="mt-1"
-            aria-hidden="true"
-          />
-          <span
-            ><b>{{ verdict.head }}</b> {{ verdict.says }}</span
-          >
-        </p>
+        <FitLine v-else :width="innerWidth(setting)" :shown="shown" />
       </div>
       <div v-if="sieve" class="border-t border-rule bg-paper px-4 pt-3 pb-4 lg:px-[26px]">
         <SieveSteps :sieve="sieve" />
@@ -196,7 +224,9 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
       </div>
     </div>
     <SourcesPanel v-if="panel === 'sources'" @close="panel = null" />
-    <Compare v-if="panel === 'compare'" @close="panel = null" />
-    <Releases v-if="panel === 'releases'" @close="panel = null" />
+    <OwnCss v-if="panel === 'css'" @close="panel = null" />
+    <Compare v-if="panel === 'compare'" :first="comparing" @close="panel = null" />
+    <Releases v-if="panel === 'releases'" @close="panel = null" @compare="compare" />
+    <Designs v-if="panel === 'designs'" :width="innerWidth(setting)" @close="panel = null" />
   </div>
 </template>

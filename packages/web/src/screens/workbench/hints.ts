@@ -1,5 +1,5 @@
-import { kindOf, mostItems, rowsHint, type HintId } from '@pebblestrand/core/kinds'
-import { contrast, contrastVerdict, type SiteLook } from '@pebblestrand/core/look'
+import { kindOf, measured, mostItems, rowsHint, type HintId, type Measured } from '@pebblestrand/core/kinds'
+import { contrastVerdict, siteColours, type SiteLook } from '@pebblestrand/core/look'
 import { fit } from '@pebblestrand/core/layout'
 import type { InjectionKey } from 'vue'
 
@@ -16,16 +16,16 @@ export interface Situation {
   shown: number
 }
 
-/** Colours that apply where none is set: the site's, or dark on white. Null for a kind that has none. */
-export function readableContrast({ kind, settings, look }: Situation): { text: string; passes: boolean } | null {
-  const colours = kindOf(kind)?.colours?.(settings)
-  if (!colours) return null
-  const ratio = contrast(
-    colours.text || (look?.text ?? '#1d2b34'),
-    colours.background || (look?.background ?? '#ffffff'),
-  )
-  const verdict = contrastVerdict(ratio)
-  return { text: `Text ${verdict.says}`, passes: verdict.passes }
+/** Every two colours that meet, on the site it is looked at on, the hardest to read first. Empty for a kind without colours. */
+export const contrasts = ({ kind, settings, look }: Situation): Measured[] =>
+  (kindOf(kind)?.pairs?.(settings, siteColours(look)) ?? [])
+    .map(measured)
+    .sort((a, b) => a.ratio / a.least - b.ratio / b.least)
+
+/** The contrast of the text, in a word; of all themes the hardest to read. */
+export function textContrast(situation: Situation): string {
+  const text = contrasts(situation).find(({ what }) => what === 'Text')
+  return text ? `Text ${contrastVerdict(text.ratio).says}.` : ''
 }
 
 const hints: Record<HintId, (situation: Situation) => (string | null | undefined)[]> = {
@@ -43,10 +43,7 @@ const hints: Record<HintId, (situation: Situation) => (string | null | undefined
   markup: () => [
     'Search engines show no stars for what a business’s own site says of it, and may take it for an attempt to mislead. Leave it off there; use it where the page is about a thing, a course or somebody else.',
   ],
-  contrast: (situation) => {
-    const verdict = readableContrast(situation)
-    return [verdict && `${verdict.text}.`]
-  },
+  contrast: (situation) => [textContrast(situation)],
 }
 
 export const hintsFor = (ids: readonly HintId[], situation: Situation): string[] =>

@@ -1,16 +1,24 @@
 <script setup lang="ts">
-import { briefOf } from '@pebblestrand/core/kinds'
+import { briefOf, type BriefParagraph } from '@pebblestrand/core/kinds'
 import { computed } from 'vue'
 import { useWorkbench } from '../../../stores/workbench'
+import { say } from '../../../frame/notices'
 import BriefPiece from './BriefPiece.vue'
 
 /** The settings as short paragraphs; every bold piece is a control, opened in place. */
-const emit = defineEmits<{ sources: [] }>()
+const emit = defineEmits<{ sources: []; css: [] }>()
 defineProps<{ notes: Record<string, string> }>()
 const bench = useWorkbench()
 const paragraphs = computed(() =>
   bench.kind ? briefOf(bench.kind, bench.settings, { sourceNames: bench.sourceNames }) : [],
 )
+/** A paragraph of what is shown is what a widget is for, and no design. */
+const changedSinceStarter = (id: string) => id !== 'shows' && bench.sinceStarter(id).length > 0
+
+function backToStarter({ id, heading }: BriefParagraph): void {
+  bench.backToStarter(id)
+  say(`${heading}: as its starter has it again.`, { undo: bench.undo })
+}
 </script>
 
 <template>
@@ -23,7 +31,18 @@ const paragraphs = computed(() =>
     >
       <div class="mb-[2px] flex items-baseline justify-between gap-3">
         <h2 :id="`brief-${paragraph.id}`" class="label font-sans tracking-normal">{{ paragraph.heading }}</h2>
-        <p v-if="notes[paragraph.id]" class="text-[13px] whitespace-nowrap text-soft">{{ notes[paragraph.id] }}</p>
+        <p class="flex gap-4 text-[13px] whitespace-nowrap text-soft">
+          <span v-if="notes[paragraph.id]">{{ notes[paragraph.id] }}</span>
+          <button
+            v-if="bench.lookingAt === null && changedSinceStarter(paragraph.id)"
+            type="button"
+            class="word plain text-[13px]"
+            :aria-label="`${paragraph.heading}: as its starter has it`"
+            @click="backToStarter(paragraph)"
+          >
+            as its starter has it
+          </button>
+        </p>
       </div>
       <p class="text-[16px] leading-[26px]">
         <template v-for="(piece, index) in paragraph.pieces" :key="index">
@@ -36,9 +55,11 @@ const paragraphs = computed(() =>
             :disabled="bench.lookingAt !== null"
             @set="bench.set(piece.key, $event)"
             @sources="emit('sources')"
+            @css="emit('css')"
           />
         </template>
       </p>
+      <slot :name="paragraph.id" />
     </section>
   </div>
 </template>

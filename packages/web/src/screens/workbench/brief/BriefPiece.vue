@@ -13,7 +13,7 @@ const props = defineProps<{
   fault: string
   disabled: boolean
 }>()
-const emit = defineEmits<{ set: [value: unknown]; sources: [] }>()
+const emit = defineEmits<{ set: [value: unknown]; sources: []; css: [] }>()
 
 const control = computed(() => props.piece.control)
 const anchor = ref<HTMLElement | null>(null)
@@ -24,19 +24,27 @@ const named = computed(() => ({
   'aria-disabled': props.disabled,
   'data-setting': props.piece.key,
 }))
-const openSources = () => !props.disabled && emit('sources')
+/** What has a sheet of its own instead of a small panel. */
+const opens = computed(() =>
+  control.value.type === 'sources' ? 'sources' : control.value.type === 'css' ? 'css' : null,
+)
+function openSheet(): void {
+  if (props.disabled) return
+  if (opens.value === 'sources') emit('sources')
+  else emit('css')
+}
 </script>
 
 <template>
   <span
-    v-if="control.type === 'sources'"
+    v-if="opens"
     role="button"
     tabindex="0"
     :class="face"
     v-bind="named"
-    @click="openSources"
-    @keydown.enter="openSources"
-    @keydown.space.prevent="openSources"
+    @click="openSheet"
+    @keydown.enter="openSheet"
+    @keydown.space.prevent="openSheet"
     >{{ piece.words }}</span
   >
   <SpinPiece

@@ -1,10 +1,16 @@
 <script setup lang="ts">
-import { useId } from 'vue'
+import { computed, useId } from 'vue'
 
 /** One of several values, by their words. */
-defineProps<{ options: readonly { value: unknown; words: string }[]; value: unknown; label: string }>()
+const { options, value } = defineProps<{
+  options: readonly { value: unknown; words: string }[]
+  value: unknown
+  label: string
+}>()
 const emit = defineEmits<{ set: [value: unknown]; done: [] }>()
 const name = useId()
+/** Where the list is come to: at what is chosen, not at the first. */
+const entry = computed(() => options.find((option) => option.value === value) ?? options[0])
 </script>
 
 <template>
@@ -19,6 +25,7 @@ const name = useId()
         type="radio"
         :name="name"
         :checked="option.value === value"
+        :tabindex="option === entry ? 0 : -1"
         @change="emit('set', option.value)"
         @keydown.enter.prevent="emit('done')"
       />

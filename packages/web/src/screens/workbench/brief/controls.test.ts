@@ -21,7 +21,20 @@ const links: Control = { type: 'list', of: link, most: 3, one: 'link', none: 'no
 describe('every type of control', () => {
   it('has a component, but sources, which have a panel', () => {
     expect(Object.keys(controlComponents).sort()).toEqual(
-      ['choice', 'colour', 'item-links', 'items', 'list', 'number', 'object', 'switch', 'text', 'words'].sort(),
+      [
+        'choice',
+        'colour',
+        'item-links',
+        'items',
+        'label',
+        'list',
+        'number',
+        'object',
+        'source-mosts',
+        'switch',
+        'text',
+        'words',
+      ].sort(),
     )
     expect(componentFor({ type: 'sources', most: 1 })).toBeNull()
   })
@@ -100,6 +113,23 @@ describe('a choice and a switch', () => {
     const wrapper = show({ type: 'switch', on: 'shown', off: 'off' }, true)
     await wrapper.get('input').trigger('keydown', { key: 'Enter' })
     expect(wrapper.emitted('done')).toHaveLength(1)
+  })
+})
+
+describe('a label', () => {
+  const label: Control = { type: 'label', most: 40, says: 'readMore', names: false }
+  it('says what its language says until it is reworded, and again when that is taken back', async () => {
+    const wrapper = show(label, null)
+    expect((wrapper.get('input').element as HTMLInputElement).value).toBe('Read more')
+    await wrapper.get('input').setValue('Go on')
+    expect(last(wrapper)).toBe('Go on')
+    await wrapper.setProps({ value: 'Go on' })
+    await wrapper.get('button').trigger('click')
+    expect(last(wrapper)).toBeNull()
+  })
+  it('says that it is left out when it is emptied, unless it names a control', async () => {
+    expect(show(label, '').text()).toContain('left out')
+    expect(show({ ...label, names: true }, '').text()).toContain('says “Read more” all the same')
   })
 })
 

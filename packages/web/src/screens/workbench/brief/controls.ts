@@ -4,9 +4,11 @@ import ChoiceControl from './ChoiceControl.vue'
 import ColourControl from './ColourControl.vue'
 import ItemLinksControl from './ItemLinksControl.vue'
 import ItemsControl from './ItemsControl.vue'
+import LabelControl from './LabelControl.vue'
 import ListControl from './ListControl.vue'
 import NumberControl from './NumberControl.vue'
 import ObjectControl from './ObjectControl.vue'
+import SourceMostsControl from './SourceMostsControl.vue'
 import SwitchControl from './SwitchControl.vue'
 import TextControl from './TextControl.vue'
 import WordsControl from './WordsControl.vue'
@@ -19,18 +21,20 @@ export interface ControlProps {
 }
 
 /** The component that changes a value in place, by the type of its control. Sources have a panel of their own. */
-export const controlComponents: Record<Exclude<ControlType, 'sources'>, Component> = {
+export const controlComponents: Record<Exclude<ControlType, 'sources' | 'css'>, Component> = {
   number: NumberControl,
   choice: ChoiceControl,
   switch: SwitchControl,
   words: WordsControl,
   text: TextControl,
+  label: LabelControl,
   colour: ColourControl,
   items: ItemsControl,
   'item-links': ItemLinksControl,
   list: ListControl,
   object: ObjectControl,
+  'source-mosts': SourceMostsControl,
 }
 
 export const componentFor = ({ type }: Control): Component | null =>
-  type === 'sources' ? null : controlComponents[type]
+  type === 'sources' || type === 'css' ? null : controlComponents[type]

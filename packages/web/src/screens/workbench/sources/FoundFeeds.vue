@@ -38,7 +38,7 @@ function comesTo({ rating, count }: FoundSource): string {
           v-else
           type="button"
           class="word ml-auto"
-          :aria-label="`Take this: ${feed.title}`"
+          :aria-label="busy === feed.url ? undefined : `Take this: ${feed.title}`"
           :disabled="busy !== null"
           @click="emit('take', feed)"
         >

@@ -11,6 +11,10 @@ import Fault from '../../../parts/Fault.vue'
 import Panel from '../../../parts/Panel.vue'
 import Waiting from '../../../parts/Waiting.vue'
 import { useWorkbench } from '../../../stores/workbench'
+import { feedListAddress } from '../../../queries/feed-lists'
+import BringFeedList from '../../sources/BringFeedList.vue'
+import { byFolder } from '../../sources/folders'
+import BeginCollection from './BeginCollection.vue'
 import FoundFeeds from './FoundFeeds.vue'
 import WhatWasTried from './WhatWasTried.vue'
 import UsedSource from './UsedSource.vue'
@@ -26,9 +30,13 @@ const error = ref<ApiError | null>(null)
 const found = ref<FoundSource[] | null>(null)
 const all = ref<SourceDetail[]>([])
 const total = ref(0)
+const bringing = ref(false)
 const words = ref('')
 
 const bodies = computed(() => bench.kind?.content?.bodies ?? [])
+/** There is nothing to look for: it is begun here. */
+const madeByHand = computed(() => bodies.value.length > 0 && bodies.value.every((type) => type === 'pick'))
+const takesFeeds = computed(() => bodies.value.includes('article'))
 /** What a person pastes, by what the kind shows. */
 const asked: Partial<Record<BodyType, string>> = {
   review: 'An address, a map’s code, an id, or a name to look for',
@@ -43,7 +51,7 @@ const others = computed(() => all.value.filter((s) => !used.value.some((u) => u.
 const tried = ref<Tried[]>([])
 
 const loadKnown = () =>
-  ask(routes.sources.list, { query: { q: words.value.trim(), size: SHOWN, gives: bodies.value[0] } }).then(
+  ask(routes.sources.list, { query: { q: words.value.trim(), size: SHOWN, gives: bodies.value.join(',') } }).then(
     (known) => {
       all.value = known.rows
       total.value = Math.max(total.value, known.total)
@@ -80,6 +88,19 @@ async function take({ kind, url }: FoundSource): Promise<void> {
     busy.value = null
   }
 }
+/** Sources the widget has room for. */
+const most = computed(() => bench.mostSources - used.value.length)
+const canTake = (count: number) => count <= most.value
+async function takeAll(sources: readonly Pick<SourceInfo, 'id'>[]): Promise<void> {
+  error.value = null
+  try {
+    for (const { id } of sources.slice(0, most.value))
+      await bench.useSource(await ask(routes.sources.read, { params: { id } }))
+  } catch (e) {
+    error.value = asApiError(e)
+  }
+  await loadKnown()
+}
 async function reuse(source: SourceInfo): Promise<void> {
   await bench.useSource(source)
   emit('close')
@@ -91,7 +112,8 @@ async function reuse(source: SourceInfo): Promise<void> {
     <ul v-if="used.length" class="ledger mb-5 border-y border-rule">
       <UsedSource v-for="source in used" :key="source.id" :source="source" @drop="bench.dropSource(source.id)" />
     </ul>
-    <form novalidate @submit.prevent="look">
+    <BeginCollection v-if="madeByHand" @begun="reuse" />
+    <form v-else novalidate @submit.prevent="look">
       <label class="label block" for="source-address">{{ asks }}</label>
       <div class="flex items-end gap-5">
         <input
@@ -107,6 +129,13 @@ async function reuse(source: SourceInfo): Promise<void> {
         <button class="act shrink-0" :disabled="looking || !address.trim()">Look there</button>
       </div>
     </form>
+    <p v-if="takesFeeds" class="mt-3 flex flex-wrap gap-x-6">
+      <button type="button" class="word" @click="bringing = true">Bring in a list of feeds</button>
+      <a v-if="used.length" :href="feedListAddress(bench.sourceIds)" class="word plain" download
+        >Save these as a list</a
+      >
+    </p>
+    <BringFeedList v-if="bringing" :most="most" @close="bringing = false" @brought="takeAll" />
     <div id="source-fault" class="mt-4">
       <Fault v-if="error" :error="error" />
     </div>
@@ -126,18 +155,37 @@ async function reuse(source: SourceInfo): Promise<void> {
           @change="loadKnown"
         />
       </div>
-      <ul class="ledger mt-1 border-t border-rule">
-        <li v-for="source in others" :key="source.id" class="flex flex-wrap items-baseline gap-x-3 py-2">
-          {{ source.title }}
-          <span class="text-[13px] text-soft"
-            >{{ plural(source.count ?? 0, 'item') }}<template v-if="source.problem">, fails just now</template></span
+      <template v-for="{ folder, feeds } in byFolder(others)" :key="folder">
+        <p v-if="folder" class="mt-2 flex items-baseline gap-3">
+          <b>{{ folder.replaceAll('/', ' › ') }}</b>
+          <button
+            v-if="canTake(feeds.length)"
+            type="button"
+            class="word ml-auto"
+            :aria-label="`Take the whole folder: ${folder}`"
+            @click="takeAll(feeds)"
           >
-          <button type="button" class="word ml-auto" :aria-label="`Take this: ${source.title}`" @click="reuse(source)">
-            Take this
+            Take the whole folder
           </button>
-        </li>
-        <li v-if="!others.length" class="py-2 text-soft">No known source has these words.</li>
-      </ul>
+        </p>
+        <ul class="ledger mt-1 border-t border-rule">
+          <li v-for="source in feeds" :key="source.id" class="flex flex-wrap items-baseline gap-x-3 py-2">
+            {{ source.title }}
+            <span class="text-[13px] text-soft"
+              >{{ plural(source.count ?? 0, 'item') }}<template v-if="source.problem">, fails just now</template></span
+            >
+            <button
+              type="button"
+              class="word ml-auto"
+              :aria-label="`Take this: ${source.title}`"
+              @click="reuse(source)"
+            >
+              Take this
+            </button>
+          </li>
+        </ul>
+      </template>
+      <p v-if="!others.length" class="py-2 text-soft">No known source has these words.</p>
     </section>
   </Panel>
 </template>

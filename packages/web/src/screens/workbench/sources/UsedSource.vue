@@ -31,14 +31,15 @@ async function change(to: { intervalMinutes: number } | 'refresh'): Promise<void
         class="inline-block min-h-6 py-px font-bold text-ink underline underline-offset-3"
         >{{ source.title }}</RouterLink
       >
-      <span class="text-[13px] text-soft">{{ shortAddress(source.url, 44) }}</span>
+      <span v-if="!source.keptHere" class="text-[13px] text-soft">{{ shortAddress(source.url, 44) }}</span>
       <button type="button" class="word ml-auto" :aria-label="`Leave out ${source.title}`" @click="emit('drop')">
         Leave out
       </button>
     </div>
     <p v-if="source.problem" class="text-[14px] text-coral">{{ source.problem.message }} {{ source.problem.remedy }}</p>
     <p v-for="note in source.notes" :key="note" class="text-[14px] text-ochre">{{ note }}</p>
-    <p class="flex flex-wrap items-baseline gap-x-4 text-[14px] text-soft">
+    <p v-if="source.keptHere" class="text-[14px] text-soft">Written here: what is changed there is shown at once.</p>
+    <p v-else class="flex flex-wrap items-baseline gap-x-4 text-[14px] text-soft">
       <label class="flex items-baseline gap-1"
         >Read every
         <select

@@ -10,6 +10,10 @@ export interface Setting {
   look: SiteLook | null
   /** The page to show around the placement; null where there is none, or none that anybody has looked at. */
   page: { pageId: string; placementId: string } | null
+  /** What words hang on there. */
+  language: string | null
+  timeZone: string
+  credited: boolean
 }
 
 const screen = (id: string, name: string, width: number, padding: number): Setting => ({
@@ -19,6 +23,9 @@ const screen = (id: string, name: string, width: number, padding: number): Setti
   padding,
   look: null,
   page: null,
+  language: null,
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  credited: false,
 })
 
 export const screens: Setting[] = [
@@ -37,6 +44,9 @@ export const asSetting = (place: Place): Setting => ({
   padding: 0,
   look: place.look,
   page: place.pageId ? { pageId: place.pageId, placementId: place.placementId } : null,
+  language: place.language,
+  timeZone: place.timeZone,
+  credited: place.credited,
 })
 
 /** Width the widget itself gets. */
