@@ -2,7 +2,7 @@ import { createServer } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { gzipSync } from 'node:zlib'
 import { payloadOf } from '@pebblestrand/core/artefacts'
-import { kindOf } from '@pebblestrand/core/kinds'
+import { drawn, kindOf } from '@pebblestrand/core/kinds'
 import { reviewItem } from '@pebblestrand/core/items'
 import { Outbound } from '../packages/server/src/platform/outbound/client'
 import { readPlace } from '../packages/server/src/sources/review-service/read-place'
@@ -85,7 +85,7 @@ export function payloadOf200(): Ratio {
     )
   const settings = kind.settings.parse({ count: 200, letters: 0, layout: 'grid' })
   const context = { widgetName: 'Said', sources: {}, facts: {} }
-  const payload = JSON.stringify(payloadOf(kind.render({ settings, items, context }), { release: 1, name: 'Said' }))
+  const payload = JSON.stringify(payloadOf(drawn(kind, { settings, items, context }), { release: 1, name: 'Said' }))
   const words = items.map(({ author, body }) => `${author}\n${body.text}`).join('\n')
   const [whole, bare] = [gzipSync(payload).length, gzipSync(words).length]
   return {

@@ -3,7 +3,9 @@ import { checks, sieve, tenOnOnePage } from './core'
 import { delivery } from './delivery'
 import { estate } from './estate'
 import { hangingSite } from './hanging-site'
+import { nearestColour, scoping, takingALook } from './looks'
 import { payloadOf200, placeOf4000 } from './reviews'
+import { advicesAndTexts } from './snippets'
 import { tell } from './stand'
 import { firstPaintOf100, masonryOf500, wallOf200 } from './walls'
 import { browserLooks, flatMemory } from './verdicts'
@@ -18,6 +20,10 @@ const well = tell([
   payloadOf200(),
   masonryOf500(),
   wallOf200(),
+  nearestColour(),
+  scoping(),
+  takingALook(),
+  advicesAndTexts(),
   await placeOf4000(),
   await firstPaintOf100(),
   ...(await browserLooks()),

@@ -30,6 +30,25 @@ export function tell(ratios: Ratio[]): boolean {
   return well
 }
 
+/**
+ * Milliseconds that two calls take, turn and turn about, and the median of the ratios of each turn: a machine that is slow for
+ * a moment is slow for both.
+ */
+export function compared(one: () => unknown, other: () => unknown, rounds = 25) {
+  const took = (work: () => unknown) => {
+    const began = performance.now()
+    work()
+    return performance.now() - began
+  }
+  for (let i = 0; i < 15; i++) [one, other].forEach((work) => work())
+  const turns = Array.from({ length: rounds }, () => [took(one), took(other)] as const)
+  return {
+    one: median(turns.map(([ms]) => ms)),
+    other: median(turns.map(([, ms]) => ms)),
+    ratio: median(turns.map(([a, b]) => a / b)),
+  }
+}
+
 /** Milliseconds a call takes, the median of several, after warming up. */
 export function timeOf(work: () => unknown, rounds = 15): number {
   for (let i = 0; i < 3; i++) work()

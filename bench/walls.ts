@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { payloadOf } from '@pebblestrand/core/artefacts'
 import type { Item } from '@pebblestrand/core/items'
-import { kindOf } from '@pebblestrand/core/kinds'
+import { drawn, kindOf } from '@pebblestrand/core/kinds'
 import { masonry } from '@pebblestrand/core/layout'
 import { pathTo } from '@pebblestrand/core/wire'
 import { chromium } from 'playwright-core'
@@ -42,7 +42,7 @@ const posts = (count: number, picture: (n: number) => string) =>
     }
   })
 const rendered = (count: number, settings: object, picture: (n: number) => string) =>
-  kind.render({
+  drawn(kind, {
     settings: kind.settings.parse({ count: Math.min(200, count), title: 'none', ...settings }),
     items: posts(count, picture),
     context: { widgetName: 'Wall', sources: {}, facts: {} },
@@ -83,6 +83,17 @@ export function wallOf200(): Ratio {
 }
 
 const ROUNDS = 9
+
+/** Ms until every picture in view is there. A text: what compiles this file would write names of its own into a function. */
+const PICTURES_IN_VIEW = `new Promise((resolve) => {
+  const look = () => {
+    const root = document.querySelector('[data-pebblestrand]')?.shadowRoot ?? document
+    const inView = [...root.querySelectorAll('img.p')].filter((one) => one.getBoundingClientRect().top < innerHeight)
+    if (inView.length && inView.every((one) => one.complete && one.naturalWidth)) resolve(performance.now())
+    else requestAnimationFrame(look)
+  }
+  look()
+})`
 
 /** When every picture in view of a grid of 100 is there that our script shows, against a static page with the same markup, style and pictures. */
 export async function firstPaintOf100(): Promise<Ratio> {
@@ -126,20 +137,7 @@ export async function firstPaintOf100(): Promise<Ratio> {
   const paint = async (path: string) => {
     const visitor = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await visitor.goto(origin + path, { waitUntil: 'commit' })
-    const at = await visitor.evaluate(
-      () =>
-        new Promise<number>((resolve) => {
-          const look = () => {
-            const root = document.querySelector('[data-pebblestrand]')?.shadowRoot ?? document
-            const inView = [...root.querySelectorAll<HTMLImageElement>('img.p')].filter(
-              (one) => one.getBoundingClientRect().top < innerHeight,
-            )
-            if (inView.length && inView.every((one) => one.complete && one.naturalWidth)) resolve(performance.now())
-            else requestAnimationFrame(look)
-          }
-          look()
-        }),
-    )
+    const at = await visitor.evaluate<number>(PICTURES_IN_VIEW)
     await visitor.close()
     return at
   }

@@ -7,11 +7,11 @@ import { installId, widgetId } from './pages/finds'
 test('every finding has a live example, found by a real check', async ({ signedIn: page }) => {
   const shown = findingCodes.filter((code) => code !== 'still-there') // seen only while something is being taken out
   // What only a browser sees is looked at once the server answers; nobody waits for it, so all else goes before.
-  test.setTimeout(150_000)
+  test.setTimeout(240_000)
   await expect(async () => {
     const { findings } = await api<{ findings: string[] }>(page, 'GET', '/api/installs/filters')
     expect([...findings].sort()).toEqual([...shown].sort())
-  }).toPass({ timeout: 120_000 })
+  }).toPass({ timeout: 200_000 })
 })
 
 test('most installs are confirmed, and one is retired, with proof', async ({ signedIn: page }) => {

@@ -1,5 +1,8 @@
-import type { Browser, Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { publishRelease } from './pages/publish'
 import { violations } from './pages/axe'
+import { cells, inEveryLayout, isRow, picturesOf } from './pages/every-layout'
+import { installId, widgetId } from './pages/finds'
 import { begin, publish, stand } from './pages/live-widget'
 import { api, expect, siteAddress, test } from './pages/signed-in'
 import { visitorsComeToSee } from './pages/visitor'
@@ -49,24 +52,11 @@ test('a profile, a tag and a handle lead to a wall that is published', async ({ 
     'href',
     'https://kiln.example/shop',
   )
-  await page.getByRole('button', { name: 'Publish release 1' }).click()
+  await publishRelease(page, 1)
   await expect(page.getByText('as release 1')).toBeVisible()
 })
 
 const region = (visitor: Page, name: string) => visitor.getByRole('region', { name, exact: true })
-const cells = (visitor: Page, name: string) => region(visitor, name).locator('.l > li')
-/** A post is shown once we have copies of its picture, which are made one after the other. */
-const picturesOf = (browser: Browser, at: string, counts: Record<string, number>) =>
-  expect(async () => {
-    const visitor = await browser.newPage()
-    try {
-      await visitor.goto(at)
-      for (const [name, count] of Object.entries(counts))
-        await expect(cells(visitor, name)).toHaveCount(count, { timeout: 1500 })
-    } finally {
-      await visitor.close()
-    }
-  }).toPass({ timeout: 60_000 })
 const source = async (page: Page, path: string) =>
   (await api<{ id: string }>(page, 'POST', '/api/sources', { kind: 'photo-service', url: frames(path) })).id
 
@@ -75,74 +65,34 @@ test('every layout on a live page: no shift, no wider than a phone, nothing axe 
   browser,
 }) => {
   test.setTimeout(240_000)
-  const wall = await begin(page, 'photo-wall', 'bricks', 'Every hour')
   const own = {
     sources: [await source(page, '/@isles.every.hour')],
     count: 12,
-    title: 'own',
-    titleText: 'Every hour',
     caption: 'below',
     counts: true,
     header: 'line',
     hover: 'both',
   }
-  await publish(page, wall, { ...own, layout: 'grid' })
-  const { at, paste, away } = await stand(page, browser, place, [{ widgetId: wall, region: 'main' }])
-  await picturesOf(browser, at, { 'Every hour': 12 })
-  for (const layout of ['grid', 'masonry', 'large-first', 'carousel', 'one', 'list'] as const) {
-    const more = layout === 'carousel' || layout === 'one' ? 'no' : '6'
-    await publish(page, wall, { ...own, layout, more, ratio: layout === 'masonry' ? 'own' : 'landscape' })
-    await visitorsComeToSee(browser, at, async (visitor) => {
-      await expect(cells(visitor, 'Every hour')).toHaveCount(more === 'no' ? 12 : 6, { timeout: 2000 })
-      await expect(region(visitor, 'Every hour').locator('.k')).toHaveCount(more === 'no' ? 1 : 0)
-      for (const width of [1280, 768, 390]) {
-        await visitor.setViewportSize({ width, height: 800 })
-        expect(await visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)
-        const broken = await cells(visitor, 'Every hour').evaluateAll(
-          (all) =>
-            all.filter((one) => one.getBoundingClientRect().width < 60 || one.getBoundingClientRect().height < 60)
-              .length,
-        )
-        expect(broken, `${layout} in ${width} px`).toBe(0)
-      }
-      expect(await violations(visitor, '[data-pebblestrand]'), layout).toEqual([])
-    })
-    await paste() // the room it asks for is another one
-    const shifts = await Promise.all([390, 768, 1280].map((width) => shiftAt(page, at, width)))
-    expect(shifts, layout).toEqual([0, 0, 0])
-  }
+  const { away } = await inEveryLayout(page, browser, place, {
+    kind: 'photo-wall',
+    starter: 'bricks',
+    name: 'Every hour',
+    layouts: ['grid', 'masonry', 'large-first', 'carousel', 'one', 'list'],
+    settings: (layout) => ({
+      ...own,
+      more: isRow(layout) ? 'no' : '6',
+      ratio: layout === 'masonry' ? 'own' : 'landscape',
+    }),
+    shown: (layout) => (isRow(layout) ? 12 : 6),
+  })
   await away()
 })
-
-/** The browser's own sum of layout shift while the page loads, in a window of a width. */
-async function shiftAt(page: Page, address: string, width: number): Promise<number> {
-  const context = await page
-    .context()
-    .browser()!
-    .newContext({ viewport: { width, height: 800 } })
-  const visitor = await context.newPage()
-  await visitor.route('**/*.woff2', (route) => route.abort()) // the site's own fonts shift its own words when they come
-  await visitor.addInitScript(() => {
-    const shifts: number[] = []
-    Object.assign(window, { shifts })
-    new PerformanceObserver((list) =>
-      list.getEntries().forEach((one) => shifts.push((one as unknown as { value: number }).value)),
-    ).observe({ type: 'layout-shift', buffered: true })
-  })
-  await visitor.goto(address)
-  await visitor.waitForLoadState('networkidle')
-  const sum = await visitor.evaluate(() =>
-    (window as unknown as { shifts: number[] }).shifts.reduce((all, one) => all + one, 0),
-  )
-  await context.close()
-  return Math.round(sum * 1000) / 1000
-}
 
 test('two walls on a page: more and enlarge by keyboard, each on its own; a post hidden later goes', async ({
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(240_000)
   const [cats, wheels] = [
     await begin(page, 'photo-wall', 'even-grid', 'Cats'),
     await begin(page, 'photo-wall', 'even-grid', 'Wheels'),
@@ -172,6 +122,20 @@ test('two walls on a page: more and enlarge by keyboard, each on its own; a post
     await expect(dialog).toBeVisible()
     await expect(dialog.getByRole('button', { name: 'Close' })).toBeFocused()
     await expect(dialog.locator('img')).toHaveJSProperty('complete', true)
+    // All of the picture, whatever its shape.
+    const whole = () =>
+      dialog.locator('img').evaluate((image) => {
+        const [inner, outer] = [image.getBoundingClientRect(), image.parentElement!.getBoundingClientRect()]
+        return inner.height <= outer.height + 1 && inner.width <= outer.width + 1 && inner.height > 100
+      })
+    for (const size of [
+      { width: 1280, height: 500 },
+      { width: 390, height: 800 },
+      { width: 1280, height: 720 },
+    ]) {
+      await visitor.setViewportSize(size)
+      await expect.poll(whole).toBe(true)
+    }
     expect(await violations(visitor, '[data-pebblestrand]')).toEqual([])
     const which = async () => Number(/^(\d+) of/.exec(await dialog.locator('.en-n').first().innerText())?.[1])
     const first = await which()
@@ -207,4 +171,34 @@ test('two walls on a page: more and enlarge by keyboard, each on its own; a post
     await expect(cells(visitor, 'Wheels')).toHaveCount(3)
   })
   await away()
+})
+
+test('on paper and without a script the first posts stand there, and a link to the rest', async ({
+  signedIn: page,
+  browser,
+}) => {
+  const id = await installId(page, `widgetId=${await widgetId(page, 'From the kiln')}`)
+  const { snippets } = await api<{ snippets: { frame: string } }>(page, 'GET', `/api/installs/${id}`)
+  const address = /src="([^"]+)"/.exec(snippets.frame)![1]!
+  const rest = { name: /^isle-frames\.localhost:\d+\/@orrin\.kiln$/ }
+  await picturesOf(browser, address, { 'From the kiln': 6 })
+  const context = await browser.newContext({ javaScriptEnabled: false })
+  const plain = await context.newPage()
+  await plain.goto(address)
+  await expect(cells(plain, 'From the kiln')).toHaveCount(6)
+  await expect(plain.getByRole('link', rest)).toBeVisible()
+  await expect(plain.getByRole('button', { name: 'Show more' })).toBeHidden()
+  await plain.goto(siteAddress('orrin-kiln', '/kiln'))
+  await expect(plain.getByRole('link', { name: 'From the kiln' })).toBeVisible()
+  await context.close()
+
+  const visitor = await browser.newPage()
+  await visitor.goto(siteAddress('orrin-kiln', '/kiln'))
+  await expect(region(visitor, 'From the kiln').getByRole('button', { name: 'Show more' })).toBeVisible()
+  await expect(region(visitor, 'From the kiln').getByRole('link', rest)).toBeHidden()
+  await visitor.emulateMedia({ media: 'print' })
+  await expect(cells(visitor, 'From the kiln').first()).toBeVisible()
+  await expect(region(visitor, 'From the kiln').getByRole('link', rest)).toBeVisible()
+  await expect(region(visitor, 'From the kiln').getByRole('button', { name: 'Show more' })).toBeHidden()
+  await visitor.close()
 })

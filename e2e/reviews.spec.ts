@@ -1,3 +1,4 @@
+import { publishRelease } from './pages/publish'
 import { violations } from './pages/axe'
 import { Desk } from './pages/desk'
 import { siteId } from './pages/finds'
@@ -46,7 +47,7 @@ test('from the address of a place’s page to reviews on a client’s page', asy
   await page.keyboard.press('Escape')
   await expect(stage.getByText('Ilse D.')).toBeVisible()
   await expect(page.getByText('saved', { exact: true })).toBeVisible()
-  await page.getByRole('button', { name: 'Publish release 1' }).click()
+  await publishRelease(page, 1)
   await expect(page.getByText('Release 1 is published.')).toBeVisible()
 
   const widget = page.url().split('/widgets/')[1]!.slice(0, 36)

@@ -7,7 +7,6 @@ import { readSettings, root } from '../bin/launch/settings.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
 import config from './playwright.config'
 import { installId, siteId, widgetId } from './pages/finds'
-import { api } from './pages/signed-in'
 
 const settings = readSettings()
 const own = { ...settings, data: join(settings.data, '..', '.pebblestrand-test', 'shots') }
@@ -66,12 +65,14 @@ try {
   await page.mouse.move(5, 400) // let go beside it: the picture plans nothing
   await page.mouse.up()
   // Copies of the walls' pictures are made one after the other.
-  for (let tries = 0; tries < 10; tries++) {
+  for (let tries = 0; tries < 25; tries++) {
     await page.goto('/widgets')
     await page.waitForTimeout(4000)
-    if ((await page.locator('picture').count()) > 20) break
+    if ((await page.locator('picture').count()) > 60) break
   }
   await take('widgets')
+  await page.goto(`/widgets?new=1&site=${await siteId(page, 'Gullhaven')}`)
+  await take('make-a-widget', (p) => p.waitForTimeout(4000))
   const bench = await widgetId(page, 'Post in brief')
   await page.goto(`/widgets/${bench}`)
   await take('workbench', (p) => p.locator('[data-setting=columns]').click())
@@ -82,6 +83,16 @@ try {
   await take('find-a-source', (p) => p.getByText('Winter concert: nine voices by candle light').waitFor())
   await page.goto(`/widgets/${await widgetId(page, 'Kind to animals')}`)
   await take('reviews', (p) => p.getByRole('button', { name: 'Who says it' }).click())
+  await page.goto(`/widgets/${await widgetId(page, 'From the kiln')}`)
+  await page.waitForTimeout(1500)
+  await take('photo-wall')
+  await page.goto(`http://windle-knot.localhost:${settings.standinsPort}/learn`)
+  await page.waitForTimeout(1000)
+  await page.evaluate(() => scrollTo(0, document.body.scrollHeight))
+  await take('on-a-page')
+  await page.goto('/sources?q=shelf')
+  await page.getByRole('link', { name: 'The knot museum’s shelf' }).click()
+  await take('collection')
   await page.goto('/sources')
   await take('sources')
   await page.getByRole('link', { name: 'Windle Knot guest book' }).click()
@@ -98,12 +109,8 @@ try {
   await page.goto('/today')
   await take('today-dark')
   await page.emulateMedia({ colorScheme: 'light' })
-  const remove = (what: string, id: string) => api(page, 'POST', '/api/removals', { what, id, standing: 100 })
-  await remove('install', await installId(page, 'status=planned'))
-  await remove('widget', await widgetId(page, 'What is on'))
-  await remove('site', await siteId(page, 'Pollard'))
-  await page.goto('/removed')
-  await take('removed')
+  await page.goto('/platforms/cms-shortcodes')
+  await take('platform')
   await page.goto('/account')
   await take('account')
 } finally {

@@ -1,3 +1,4 @@
+import { publishRelease } from './pages/publish'
 import { Desk } from './pages/desk'
 import { expect, signIn, siteAddress, test } from './pages/signed-in'
 import { visitorsComeToSee } from './pages/visitor'
@@ -90,7 +91,7 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
 
   await test.step('the draft saves itself; publish release 1', async () => {
     await expect(page.getByText('saved', { exact: true })).toBeVisible()
-    await page.getByRole('button', { name: 'Publish release 1' }).click()
+    await publishRelease(page, 1)
     await expect(page.getByText('Release 1 is published.')).toBeVisible()
     await expect(page.getByText('as release 1')).toBeVisible()
   })
@@ -193,7 +194,7 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
     await page.keyboard.press('ArrowUp')
     await page.keyboard.press('ArrowUp')
     await expect(page.getByText('draft, 1 change since release 1')).toBeVisible()
-    await page.getByRole('button', { name: 'Publish release 2' }).click()
+    await publishRelease(page, 2)
     await expect(page.getByText('Release 2 is published.')).toBeVisible()
     await visitorsComeToSee(browser, siteAddress('gullhaven', '/timetable'), async (later) => {
       await expect(later.getByRole('complementary').getByRole('listitem')).toHaveCount(5, { timeout: 2000 })

@@ -1,4 +1,5 @@
 import type { Browser, Page, Response } from '@playwright/test'
+import { publishRelease } from './pages/publish'
 import { Desk } from './pages/desk'
 import { withServedPage } from './pages/served-page'
 import { api, expect, siteAddress, test } from './pages/signed-in'
@@ -44,7 +45,7 @@ test('a visit counter: from its starter to numbers that grow', async ({ signedIn
   await expect(stage.getByText('Since the first press')).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByText('saved', { exact: true })).toBeVisible()
-  await page.getByRole('button', { name: 'Publish release 1' }).click()
+  await publishRelease(page, 1)
   await expect(page.getByText('Release 1 is published.')).toBeVisible()
 
   const { rows } = await api<{ rows: { id: string; name: string }[] }>(page, 'GET', '/api/sites?q=Brackenfold')
@@ -83,7 +84,7 @@ test('a visit counter: from its starter to numbers that grow', async ({ signedIn
 
 test('a counter in a frame counts as well', async ({ signedIn: page, browser }) => {
   const widgetId = await makeCounter(page, 'Framed visits')
-  await page.getByRole('button', { name: 'Publish release 1' }).click()
+  await publishRelease(page, 1)
   await expect(page.getByText('Release 1 is published.')).toBeVisible()
   const { rows } = await api<{ rows: { id: string }[] }>(page, 'GET', '/api/sites?q=Observatory')
   const site = await api<{ pages: { id: string; path: string }[]; placements: { id: string; region: string }[] }>(

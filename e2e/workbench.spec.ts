@@ -1,3 +1,4 @@
+import { publishRelease } from './pages/publish'
 import { expect, siteAddress, test } from './pages/signed-in'
 import { widgetId } from './pages/finds'
 
@@ -64,7 +65,7 @@ test('a change made while a release is being published is not lost', async ({ si
     await new Promise((resolve) => setTimeout(resolve, 700))
     await route.continue()
   })
-  await page.getByRole('button', { name: /Publish release/ }).click()
+  await publishRelease(page)
   await page.waitForTimeout(300)
   await count.focus()
   await page.keyboard.press('ArrowUp')
@@ -79,7 +80,10 @@ test('compare, look at an older release, bring it back, undo', async ({ signedIn
   await page.goto(`/widgets/${await widgetId(page, 'Island headlines')}`)
   await expect(page.getByText('draft, 2 changes since release 1')).toBeVisible()
   await page.getByRole('button', { name: 'Compare with 1' }).click()
-  await expect(page.getByRole('row', { name: 'How many 5 6' })).toBeVisible()
+  const compared = page.getByRole('dialog')
+  await expect(compared.getByRole('status')).toHaveText('2 things differ: how many, author.')
+  await expect(compared.getByRole('region', { name: 'release 1' }).locator('mark').first()).toHaveText('5 (differs)')
+  await expect(compared.getByRole('region', { name: 'the draft' }).locator('mark').first()).toHaveText('6 (differs)')
   await page.keyboard.press('Escape')
 
   await page.getByRole('button', { name: 'Releases' }).click()
@@ -99,13 +103,13 @@ test('compare, look at an older release, bring it back, undo', async ({ signedIn
 test('a setting is found by name; a wrong colour is said in place and not saved', async ({ signedIn: page }) => {
   await page.goto(`/widgets/${await widgetId(page, 'Culture column')}`)
   await page.getByLabel('Find a setting').fill('accent')
-  await page.getByRole('option', { name: 'Accent colour' }).click()
-  const written = page.getByLabel('Accent colour, written')
+  await page.getByRole('option', { name: 'Accent' }).click()
+  const written = page.getByLabel('Accent, written')
   await written.fill('reddish')
   await written.press('Tab')
   await expect(page.getByText('It must be a colour like #17665A.')).toBeVisible()
   await page.reload()
-  await expect(page.getByRole('button', { name: 'Accent colour: #8a3b4f' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Accent: #8a3b4f' })).toBeVisible()
 })
 
 test('until there is a source, the starter’s own content stands on the stage, pictures and all, marked as an example', async ({
@@ -187,4 +191,22 @@ test('signed out meanwhile: back to the same place after signing in', async ({ s
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page).toHaveURL(/installs\?status=confirmed/)
   await expect(page.getByLabel('Status')).toHaveValue('confirmed')
+})
+
+test('what does not fit is mended by one press, and so is a gap in the last row', async ({ signedIn: page }) => {
+  await page.goto(`/widgets/${await widgetId(page, 'Post in brief')}?stage=tablet`)
+  await page.locator('[data-setting=columns]').focus()
+  for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowUp')
+  await expect(page.getByText('Fits with fewer columns.')).toBeVisible()
+  await page.getByRole('button', { name: /^Make it \d columns$/ }).click()
+  await expect(page.getByText('Fits.', { exact: true })).toBeVisible()
+  await page.locator('[data-setting=count]').focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByText('The last row has gaps.')).toBeVisible()
+  await page
+    .getByRole('button', { name: /^Show \d+$/ })
+    .first()
+    .click()
+  await expect(page.getByText('The last row has gaps.')).toHaveCount(0)
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
 })

@@ -10,20 +10,28 @@ interface Violation {
   nodes: { target: string[]; failureSummary: string }[]
 }
 
-/** WCAG 2.2 A and AA, and axe's own best practices; the widget's frame is a document of its own and is looked at too. */
-export async function violations(page: Page, within = ':root'): Promise<string[]> {
+/** WCAG 2.2 A and AA, and axe's own best practices. */
+const allRules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
+/** Those that colours decide: all that another theme can break. */
+export const colourRules = ['color-contrast', 'link-in-text-block']
+
+/** What axe finds by some rules or tags of rules; the widget's frame is a document of its own and is looked at too. */
+export async function violations(page: Page, within = ':root', rules = allRules): Promise<string[]> {
   await page.evaluate(source)
-  const found = await page.evaluate(async (selector) => {
-    const { axe } = window as unknown as {
-      axe: { run(context: unknown, options: unknown): Promise<{ violations: Violation[] }> }
-    }
-    return (
-      await axe.run(selector, {
-        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
-        iframes: false,
-      })
-    ).violations
-  }, within)
+  const found = await page.evaluate(
+    async ([selector, runOnly]) => {
+      const { axe } = window as unknown as {
+        axe: { run(context: unknown, options: unknown): Promise<{ violations: Violation[] }> }
+      }
+      return (
+        await axe.run(selector, {
+          runOnly,
+          iframes: false,
+        })
+      ).violations
+    },
+    [within, rules] as const,
+  )
   return found.flatMap((v) =>
     v.nodes.map((n) => `${v.id}: ${n.target.join(' ')} — ${n.failureSummary.replace(/\s+/g, ' ')}`),
   )

@@ -38,6 +38,24 @@ export class Desk {
     expect(status).toBe(200)
   }
 
+  /** Has the site forget the pages it keeps, whatever its desk calls that. */
+  async forget(): Promise<void> {
+    await this.post('/desk/cache', {})
+  }
+
+  /** What the site's owner has set at the desk. */
+  async set(form: Record<string, string>): Promise<void> {
+    await this.post('/desk/settings', form)
+  }
+
+  private async post(path: string, form: Record<string, string>): Promise<void> {
+    const status = await this.page.evaluate(
+      async ([address, fields]) => (await fetch(address, { method: 'POST', body: new URLSearchParams(fields) })).status,
+      [path, form] as const,
+    )
+    expect(status).toBe(200)
+  }
+
   async emptyCache(): Promise<void> {
     await this.page.goto(siteAddress(this.host, '/desk/cache'))
     await this.press('Empty page cache', 'The page cache is empty.')

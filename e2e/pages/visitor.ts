@@ -1,3 +1,4 @@
+import { request, type IncomingHttpHeaders } from 'node:http'
 import { expect, type Browser, type Page } from '@playwright/test'
 
 /**
@@ -16,3 +17,16 @@ export async function visitorsComeToSee(browser: Browser, address: string, see: 
     }
   }).toPass({ timeout: 20_000 })
 }
+
+/** A page of a simulated site as anybody gets it, without a browser. Node.js knows no names below localhost. */
+export const fetchPage = (address: string): Promise<{ html: string; headers: IncomingHttpHeaders }> =>
+  new Promise((resolve, reject) => {
+    const { host, port, pathname, search } = new URL(address)
+    request({ host: '127.0.0.1', port, path: pathname + search, headers: { host } }, (answer) => {
+      let html = ''
+      answer.setEncoding('utf8').on('data', (piece: string) => (html += piece))
+      answer.on('end', () => resolve({ html, headers: answer.headers }))
+    })
+      .on('error', reject)
+      .end()
+  })
