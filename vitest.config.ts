@@ -1,13 +1,26 @@
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
+const patience = { testTimeout: 30_000, hookTimeout: 60_000 }
+
 export default defineConfig({
-  plugins: [vue()],
   test: {
-    include: ['packages/*/src/**/*.test.ts', 'bin/**/*.test.ts'],
     globalSetup: ['packages/server/src/testing/global-setup.ts'],
-    maxWorkers: 2, // each has simulated sites and databases of its own
-    testTimeout: 30_000,
-    hookTimeout: 60_000,
+    // Each has simulated sites and databases of its own. More than cores: many tests wait for something.
+    maxWorkers: 3,
+    projects: [
+      {
+        plugins: [vue()],
+        test: {
+          name: 'pebblestrand',
+          include: ['packages/{core,contract,widget,server,web}/src/**/*.test.ts', 'bin/**/*.test.ts'],
+          // What a test file imports stays for the next one of its worker: loading it anew took longer than the tests.
+          isolate: false,
+          ...patience,
+        },
+      },
+      // A program of its own, which never shares a process with ours.
+      { test: { name: 'stand-ins', include: ['packages/standins/src/**/*.test.ts'], ...patience } },
+    ],
   },
 })

@@ -102,7 +102,13 @@ async function bundleRuntime() {
 async function bundleWeb() {
   const { build } = await import('vite')
   const before = process.env.NODE_ENV
-  await build({ root: at('web'), logLevel: 'warn' })
+  // Whoever asks for it, a test runner too: what is built is what visitors get.
+  const mode = process.env.NODE_ENV
+  process.env.NODE_ENV = 'production'
+  await build({ root: at('web'), logLevel: 'warn' }).finally(() => {
+    if (mode === undefined) delete process.env.NODE_ENV
+    else process.env.NODE_ENV = mode
+  })
   // It leaves "production" behind, which whatever is started next, such as the tests, would take over.
   if (before === undefined) delete process.env.NODE_ENV
   else process.env.NODE_ENV = before

@@ -20,13 +20,30 @@ export function runQuietly(command, args, { env = process.env, cwd = root, faili
 }
 
 /** Runs a command with its output shown; gives its exit status. */
-export function runShown(command, args, env = process.env) {
-  return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: root, env, stdio: 'inherit' })
-    child.on('error', reject)
-    child.on('exit', (status, signal) => resolve(signal ? 1 : status))
-  })
+export const runShown = (command, args, env = process.env) =>
+  statusOf(spawn(command, args, { cwd: root, env, stdio: 'inherit' }))
+
+/** The same beside other commands: what it prints is shown in one piece when it ends. */
+export async function runApart(command, args, env = process.env) {
+  const child = spawn(command, args, { cwd: root, env, stdio: ['ignore', 'pipe', 'pipe'] })
+  const printed = []
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (bytes) => printed.push(bytes))
+  const status = await statusOf(child)
+  process.stdout.write(Buffer.concat(printed))
+  return status
 }
+
+/** Of a process, when it has ended and all that it printed has come. Whoever ends us ends it. */
+const statusOf = (child) =>
+  new Promise((resolve, reject) => {
+    const passOn = (signal) => child.kill(signal)
+    for (const signal of ['SIGTERM', 'SIGINT']) process.on(signal, passOn)
+    child.on('error', reject)
+    child.on('close', (status, signal) => {
+      for (const one of ['SIGTERM', 'SIGINT']) process.off(one, passOn)
+      resolve(signal ? 1 : status)
+    })
+  })
 
 export const isRoot = process.getuid?.() === 0
 export const has = (command) => spawnSync('sh', ['-c', `command -v ${command}`], { stdio: 'ignore' }).status === 0

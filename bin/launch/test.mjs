@@ -3,13 +3,13 @@ import { rmSync } from 'node:fs'
 import { buildWhatIsStale } from './build.mjs'
 import { Complaint, orComplain } from './complaint.mjs'
 import { ensureNodePackages } from './node-packages.mjs'
-import { runShown } from './run.mjs'
+import { runApart, runShown } from './run.mjs'
 import { readSettings } from './settings.mjs'
 import { ensureSystemPackages } from './system-packages.mjs'
 import { countsOf } from './test-counts.mjs'
 
 const say = (line) => console.log(`\n— ${line}`)
-const npm = (script) => runShown('npm', ['run', '--silent', script])
+const npm = (script) => runApart('npm', ['run', '--silent', script])
 
 const parts = {
   lint: () => npm('lint'),
@@ -29,6 +29,9 @@ const parts = {
     }),
 }
 
+/** Lint and types keep one core busy each; the others use all there are. */
+const rounds = [['lint', 'types'], ['unit'], ['e2e']]
+
 orComplain(async () => {
   const settings = readSettings({ forTests: true })
   const chosen = process.argv.slice(2)
@@ -39,12 +42,14 @@ orComplain(async () => {
   await buildWhatIsStale(say)
   for (const report of ['unit.json', 'e2e.json']) rmSync(`${settings.data}/${report}`, { force: true })
   const failed = []
-  for (const name of chosen.length ? chosen : Object.keys(parts)) {
+  const run = async (name) => {
     say(name)
     const began = Date.now()
     if ((await parts[name](settings)) !== 0) failed.push(name)
     console.log(`${name}: ${Math.round((Date.now() - began) / 1000)} s`)
   }
+  for (const sideBySide of rounds)
+    await Promise.all(sideBySide.filter((name) => !chosen.length || chosen.includes(name)).map(run))
   const counts = countsOf(settings.data)
   if (failed.length) console.log(`\nNot well: ${failed.join(', ')}`)
   console.log(`\n${counts.passed} passed, ${counts.failed} failed`)
