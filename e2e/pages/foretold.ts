@@ -1,4 +1,4 @@
-import type { Browser, Frame } from '@playwright/test'
+import type { Browser, Frame, Page, Request } from '@playwright/test'
 import { methods, type Circumstances, type Ending, type MethodId, type Outcome } from '@pebblestrand/core/methods'
 import type { EditorBox } from '@pebblestrand/core/platforms'
 import { readPolicies, refusals } from '@pebblestrand/core/policy'
@@ -16,6 +16,7 @@ export async function seenBy(
   // As high as the page: frames that wait until they come near are near at once.
   const context = await browser.newContext({ viewport: { width: 1280, height: 8000 } })
   const visitor = await context.newPage()
+  const quiet = quietOf(visitor)
   const refused: string[] = []
   await visitor.exposeFunction('pebbleRefused', (directive: string) => void refused.push(directive))
   await visitor.addInitScript(() =>
@@ -26,11 +27,11 @@ export async function seenBy(
   try {
     await visitor.goto(from ?? address, { waitUntil: 'load' })
     if (from) {
-      await visitor.waitForLoadState('networkidle')
+      await quiet()
       await visitor.locator(`a[data-soft][href="${new URL(address).pathname}"]`).click()
       await visitor.waitForURL(address)
     }
-    await visitor.waitForLoadState('networkidle')
+    await quiet()
     const endings = await Promise.all(visitor.frames().map((frame) => endingsIn(frame, ids)))
     // What a rule stops is there all the same, as a frame or an element of ours.
     const there = await visitor.evaluate(
@@ -49,6 +50,28 @@ export async function seenBy(
     )
   } finally {
     await context.close()
+  }
+}
+
+/** Waits until nothing has been asked for in half a second: also after a page was changed without loading, in frames of its own too. */
+function quietOf(page: Page): () => Promise<void> {
+  const open = new Set<Request>()
+  let changedAt = Date.now()
+  const note = (change: (request: Request) => void) => (request: Request) => {
+    change(request)
+    changedAt = Date.now()
+  }
+  page.on(
+    'request',
+    note((request) => open.add(request)),
+  )
+  const isDone = note((request) => open.delete(request))
+  page.on('requestfinished', isDone)
+  page.on('requestfailed', isDone)
+  return async () => {
+    changedAt = Date.now()
+    const until = changedAt + 15_000
+    while ((open.size > 0 || Date.now() - changedAt < 500) && Date.now() < until) await page.waitForTimeout(50)
   }
 }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Placement, WidgetRow } from '../../api/types'
 import { useWidgetList } from '../../queries/widgets'
 import TrayWidget from './TrayWidget.vue'
@@ -16,6 +16,7 @@ const words = ref('')
 /** What is asked for: as it was when the field was left or Enter pressed. */
 const asked = ref('')
 const { data: widgets } = useWidgetList(() => ({ q: asked.value, page: 1, size: SHOWN }))
+const left = computed(() => Math.max(0, (widgets.value?.total ?? 0) - SHOWN))
 </script>
 
 <template>
@@ -52,6 +53,7 @@ const { data: widgets } = useWidgetList(() => ({ q: asked.value, page: 1, size: 
           >make a new one</RouterLink
         >
       </li>
+      <li v-if="left" class="px-1 py-[6px] text-soft">and {{ left }} more: narrow them by a word of their names</li>
     </ul>
   </section>
 </template>

@@ -24,13 +24,15 @@ const matches = computed(() => {
 function jump(key: string | null): void {
   if (!key) return
   words.value = ''
-  // The list hands the focus back to its field first; only then may the setting have it.
-  setTimeout(() => {
-    const piece = document.querySelector<HTMLElement>(`[data-setting="${key}"]`)
-    piece?.scrollIntoView({ block: 'center' })
-    piece?.focus()
-    piece?.click()
-  }, 60)
+  // The list hands the focus back to its field in the next frame; only after that may the setting have it.
+  requestAnimationFrame(() => requestAnimationFrame(() => openSetting(key)))
+}
+
+function openSetting(key: string): void {
+  const piece = document.querySelector<HTMLElement>(`[data-setting="${key}"]`)
+  piece?.scrollIntoView({ block: 'center' })
+  piece?.focus()
+  piece?.click()
 }
 </script>
 
