@@ -9,8 +9,10 @@ import {
   type PlatformProfile,
   type SnippetPart,
 } from '@pebblestrand/core/platforms'
+import BoxLimits from './BoxLimits.vue'
 
-/** Boxes by what they do to each part of a snippet. */
+/** Boxes by what they do to each part of a snippet, and what they take at all. */
+defineProps<{ about: (field: string) => string; locked: boolean }>()
 const profile = defineModel<PlatformProfile>({ required: true })
 const fatesOf = (part: SnippetPart): readonly string[] =>
   part === 'address' ? addressFates : part === 'shortcode' ? shortcodeFates : markupFates
@@ -32,8 +34,8 @@ const set = (box: PlatformProfile['boxes'][number], part: SnippetPart, event: Ev
           </th>
         </tr>
       </thead>
-      <tbody>
-        <tr v-for="box in profile.boxes" :key="box.id" class="border-b border-rule align-top last:border-0">
+      <tbody v-for="(box, at) in profile.boxes" :key="box.id" class="border-b border-rule last:border-0">
+        <tr class="align-top">
           <th scope="row" class="max-w-[230px] py-2 pr-3 text-left font-semibold">
             <input
               v-model="box.name"
@@ -46,7 +48,6 @@ const set = (box: PlatformProfile['boxes'][number], part: SnippetPart, event: Ev
                 box.ownFrame.sandbox ? `: ${box.ownFrame.sandbox.join(' ') || 'nothing allowed'}` : ''
               }}</span
             >
-            <span v-if="box.note" class="block text-[13px] font-normal text-soft">{{ box.note }}</span>
           </th>
           <td class="py-2 pr-3">
             <label
@@ -65,6 +66,15 @@ const set = (box: PlatformProfile['boxes'][number], part: SnippetPart, event: Ev
             >
               <option v-for="fate in fatesOf(part)" :key="fate">{{ fate }}</option>
             </select>
+          </td>
+        </tr>
+        <tr>
+          <td :colspan="2 + partIds.length" class="pr-3 pb-3">
+            <BoxLimits
+              v-model="profile.boxes[at]!"
+              :fault="about(`profile.boxes.${at}.most`) || about(`profile.boxes.${at}.note`)"
+              :locked="locked"
+            />
           </td>
         </tr>
       </tbody>

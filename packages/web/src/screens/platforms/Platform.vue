@@ -11,6 +11,7 @@ import Waiting from '../../parts/Waiting.vue'
 import { changePlatform, dropPlatform, platformFile, usePlatform } from '../../queries/platforms'
 import BoxTable from './BoxTable.vue'
 import CopyPlatform from './CopyPlatform.vue'
+import SiteHabits from './SiteHabits.vue'
 import StepList from './StepList.vue'
 
 /** One profile: what its boxes do to what is pasted, its steps, its words. One's own can be changed here. */
@@ -78,9 +79,10 @@ async function drop(): Promise<void> {
         class="max-w-[420px]"
       />
       <h2 class="mt-2 text-[17px] font-semibold">What its boxes do to what is pasted</h2>
-      <BoxTable v-model="profile" class="mt-2" />
+      <BoxTable v-model="profile" :about="about" :locked="!data.own" class="mt-2" />
       <div class="mt-7 grid gap-x-10 gap-y-6 lg:grid-cols-2">
         <StepList v-model="profile" :about="about" />
+        <SiteHabits v-model="profile" :about="about" :locked="!data.own" />
         <section aria-labelledby="words">
           <h2 id="words" class="text-[17px] font-semibold">Its words in findings</h2>
           <InputField
