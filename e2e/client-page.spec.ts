@@ -96,6 +96,40 @@ test('the editor’s bar is for those signed in only, and the desk looks like no
   await expect(page.getByText('You are signed in.')).toHaveCount(0)
 })
 
+test('a frame is as high as what is in it where our script is, and only by the word of that frame', async ({
+  signedIn: page,
+  browser,
+}) => {
+  const id = await installId(page, 'q=Harbour+news&status=confirmed&siteId=&sort=site')
+  await api(page, 'PATCH', `/api/installs/${id}`, { snippetOptions: { grows: true } })
+  const { snippets } = await api<{ snippets: { frame: string } }>(page, 'GET', `/api/installs/${id}`)
+  await api(page, 'PATCH', `/api/installs/${id}`, { snippetOptions: {} })
+  const visitor = await (await browser.newContext()).newPage()
+  const low = snippets.frame.replace(/ height="\d+"/, ' height="60"')
+  const liar = `<iframe id="liar" title="Liar" width="200" height="70" srcdoc="&lt;script&gt;setInterval(() =&gt; parent.postMessage({ pebblestrandHeight: 900 }, '*'), 50)&lt;/script&gt;"></iframe>`
+  const without = low.replace(/<script[\s\S]*/, '')
+  const heightOf = (title: string) => visitor.getByTitle(title).evaluate((element) => element.clientHeight)
+  await withServedPage({ host: 'grows', html: `<!doctype html><title>Grows</title>${low}${liar}` }, async (url) => {
+    await visitor.goto(url)
+    const inside = visitor.frameLocator('iframe[title="Harbour news"]').locator('#widget')
+    await expect(inside).toBeVisible()
+    const needed = () => inside.evaluate(() => Math.ceil(document.documentElement.getBoundingClientRect().height))
+    await expect.poll(async () => (await heightOf('Harbour news')) - (await needed())).toBe(0)
+    expect(await heightOf('Harbour news')).toBeGreaterThan(100)
+    // Narrower it breaks into more lines, and the frame follows.
+    const before = await heightOf('Harbour news')
+    await visitor.getByTitle('Harbour news').evaluate((element) => (element.style.width = '140px'))
+    await expect.poll(() => heightOf('Harbour news')).toBeGreaterThan(before)
+    expect(await heightOf('Liar')).toBe(70)
+  })
+  await withServedPage({ host: 'grows', html: `<!doctype html><title>Fixed</title>${without}` }, async (url) => {
+    await visitor.goto(url)
+    await expect(visitor.frameLocator('iframe').locator('#widget')).toBeVisible()
+    expect(await heightOf('Harbour news')).toBe(60)
+  })
+  await visitor.context().close()
+})
+
 test('a strict style policy stops nothing of the widget', async ({ signedIn: page, browser }) => {
   const id = await installId(page, 'q=Harbour+news&status=confirmed&siteId=&sort=site')
   const { snippets } = await api<{ snippets: { inline: string } }>(page, 'GET', `/api/installs/${id}`)

@@ -110,6 +110,8 @@ export const SnippetOptions = z
     unsigned: z.boolean(),
     /** With one version of the script, held against its integrity value. */
     pinned: z.boolean(),
+    /** A frame is as high as what is in it, by the script beside it. */
+    grows: z.boolean(),
     /** The page behind its address may stand in search engines. */
     indexed: z.boolean(),
     /** For our script: what the site's own templates write where a nonce belongs; '' for none. */
@@ -143,6 +145,8 @@ export const InstallDetail = RegisterRow.extend({
   advice: z.object({ best: MethodAdvice, others: z.array(MethodAdvice), ask: z.string().nullable() }),
   /** What a policy that only reports so far would have to be given, once it counts. */
   ruleOneDay: z.string().nullable(),
+  /** What the site's permissions policy has to say for its films to fill the screen; null where nothing keeps them from it. */
+  permission: z.string().nullable(),
   /** The living tag of its site. */
   siteTag: z.object({ id: z.uuid(), status: Status }).nullable(),
   /** The text to paste, by method; by the tag, the tag's own, empty where the site has none. */

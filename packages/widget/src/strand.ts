@@ -1,5 +1,6 @@
 import { TAG_MARK } from '@pebblestrand/core/wire'
 import { boot } from './boot'
+import { followFrames } from './frame-heights'
 import { mount } from './mount'
 import { bringSite } from './site'
 
@@ -12,7 +13,10 @@ const script = document.currentScript as HTMLScriptElement | null
 const origin = script?.src ? new URL(script.src).origin : location.origin
 
 // An element of the page whose id is our name stands there as well, as browsers have it; it is not ours.
-if (!globalThis.pebblestrand?.boot) globalThis.pebblestrand = { mount, boot: () => boot(origin) }
+if (!globalThis.pebblestrand?.boot) {
+  globalThis.pebblestrand = { mount, boot: () => boot(origin) }
+  followFrames(origin)
+}
 globalThis.pebblestrand.boot()
 const site = script?.getAttribute(TAG_MARK)
 if (site) void bringSite(site, origin, () => globalThis.pebblestrand?.boot())

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { methodIds, methods, type MethodId } from '../methods'
 import { profileList, profiles, regionIds, type PlatformProfile, type Region } from '../platforms'
-import { readPolicies, refusals } from '../policy'
-import { advise, boxesFor, boxFor, type Setting } from './advise'
+import { readPolicies, refusals, withholds } from '../policy'
+import { advise, boxesFor, type Setting } from './advise'
 import { stepsFor } from './steps'
 
 const origin = 'https://strand.example'
@@ -36,6 +36,31 @@ describe('a site whose pages change without loading', () => {
     expect(about('section-builder', 'main', 'frame').losses).not.toContain('unloaded')
     expect(about('canvas-builder', 'main', 'inline').losses).not.toContain('unloaded')
     expect(about('hand-coded', 'main', 'inline').losses).not.toContain('unloaded')
+  })
+})
+
+describe('frames', () => {
+  it('are as high as what is in them where the tag is, in the page itself', () => {
+    expect(about('hand-coded', 'main', 'frame').losses).toContain('growth')
+    expect(about('hand-coded', 'main', 'frame', { tag: 'confirmed' }).losses).not.toContain('growth')
+    expect(about('canvas-builder', 'main', 'frame', { tag: 'confirmed' }).losses).toContain('growth')
+  })
+  it('keep films small where the permissions policy says so: of the page for its own, of our frame for what stands in it', () => {
+    const players = ['https://films.example']
+    const page = new URL('https://shop.example/')
+    const by = (header: string) => ({
+      players,
+      withholds: (feature: string, origins: readonly string[]) =>
+        origins.some((one) => withholds(header, feature, one, page)),
+    })
+    const of = (method: MethodId, header: string) =>
+      about('hand-coded', 'main', method, by(header)).losses.includes('screen')
+    expect([of('inline', 'fullscreen=(self)'), of('frame', 'fullscreen=(self)')]).toEqual([true, true])
+    const ours = `fullscreen=(self "${origin}")`
+    expect([of('inline', ours), of('frame', ours)]).toEqual([true, false])
+    const films = 'fullscreen=(self "https://films.example")'
+    expect([of('inline', films), of('frame', films)]).toEqual([false, true])
+    expect(about('hand-coded', 'main', 'inline', { ...by('fullscreen=()'), players: [] }).losses).toEqual([])
   })
 })
 
@@ -149,7 +174,7 @@ describe('advice', () => {
     for (const p of profileList)
       for (const region of regionIds)
         for (const method of methodIds)
-          expect(boxFor(p, setting(region), method) === null).toBe(boxesFor(p, region, method).length === 0)
+          expect(about(p.id, region, method).box === null).toBe(boxesFor(p, region, method).length === 0)
   })
   it('leaves no blank open', () => {
     for (const p of profileList)

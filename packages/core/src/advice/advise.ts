@@ -65,14 +65,6 @@ export function advise(profile: PlatformProfile, setting: Setting): Advice {
   }
 }
 
-/** The box of the editor to use for a method; null where the region has none. */
-export const boxFor = (profile: PlatformProfile, setting: Setting, method: MethodId): EditorBox | null =>
-  bestBox(
-    profile,
-    setting,
-    methodList.find(({ id }) => id === method)!,
-  ).box
-
 /** Boxes that a method's text could be pasted into: the tag's into the head, all others' into their region. */
 export const boxesFor = (profile: PlatformProfile, region: Region | null, method: MethodId): EditorBox[] =>
   profile.boxes.filter((box) => box.places.includes(placeOf(region, method)))

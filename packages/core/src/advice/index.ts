@@ -1,2 +1,2 @@
-export { advise, boxFor, boxesFor, OVER_PAGE, type Advice, type MethodAdvice, type Setting } from './advise'
+export { advise, boxesFor, OVER_PAGE, type Advice, type MethodAdvice, type Setting } from './advise'
 export { stepsFor, type Step, type StepContext } from './steps'

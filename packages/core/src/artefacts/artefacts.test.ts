@@ -2,7 +2,7 @@ import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
 import type { Rendered } from '../kinds'
 import { methodList } from '../methods'
-import { artefactForms, framePage, payloadOf } from './index'
+import { artefactForms, framePage, payloadOf, TELLS_HEIGHT } from './index'
 import { standalonePage } from './standalone-page'
 
 const rendered: Rendered = {
@@ -54,7 +54,11 @@ describe('the frame’s page', () => {
     expect($('style').text()).toContain('font-family:"Cabin", serif;color:#102030')
     expect($('style').text()).toContain('src:url("https://ferries.example/cabin.woff2")')
     expect($('style').text()).toContain('#widget{display:block}')
-    expect($('script')).toHaveLength(0)
+    expect(
+      $('script')
+        .toArray()
+        .map((one) => $(one).text()),
+    ).toEqual([TELLS_HEIGHT])
     expect($('li')).toHaveLength(2)
   })
   it('speaks the language of the widget', () => {
@@ -86,7 +90,11 @@ describe('the frame’s page', () => {
       ],
     }
     const $ = load(framePage(payload, { ...around, look: evil }))
-    expect($('script')).toHaveLength(0)
+    expect(
+      $('script')
+        .toArray()
+        .map((one) => $(one).text()),
+    ).toEqual([TELLS_HEIGHT])
     expect($('style').text()).not.toMatch(/\}\*|\*\{|javascript:/)
     expect($('style')).toHaveLength(1)
   })

@@ -30,6 +30,14 @@ interface PageShape {
   after?: string
 }
 
+/**
+ * In a frame, tells the page around it how high it is, whenever that changes and when it is asked; packages/widget/src/frame-heights.ts
+ * listens. It says nothing else, and so it may be said to anyone.
+ */
+export const TELLS_HEIGHT =
+  `if(parent!==self){const e=document.documentElement,t=()=>parent.postMessage({pebblestrandHeight:Math.ceil(e.getBoundingClientRect().height)},"*");` +
+  `new ResizeObserver(t).observe(e);addEventListener("message",({source,data})=>{if(source===parent&&data==="pebblestrand-height")t()})}`
+
 /** The whole page a frame shows. Only a widget with behaviours brings the script. */
 export const framePage = (payload: Payload, around: Surroundings): string =>
   widgetPage(payload, around, { robots: 'noindex', css: 'body{margin:0}' })
@@ -57,7 +65,7 @@ export function widgetPage(payload: Payload, { origin, publicId, look }: Surroun
     `<style>${faces}body{${body}}${shape.css}${css.replaceAll(':host', '#widget')}</style></head>` +
     `<body><div id="widget"${alive}>${html}</div>` +
     (alive ? `<script async src="${escapeAttribute(origin + pathTo('script'))}"></script>` : '') +
-    `${shape.after ?? ''}</body></html>`
+    `${shape.after ?? ''}<script>${TELLS_HEIGHT}</script></body></html>`
   )
 }
 

@@ -1,10 +1,11 @@
 import { pathTo } from '../wire'
 import { nameIn, parsedAddress } from './address'
 import { frameElement, SLACK } from './frame-element'
-import { frameLosses, harmed, unlessRefused, runsScripts, withinOwnFrame } from './in-a-box'
+import { frameLosses, harmed, keptFromScreen, unlessRefused, runsScripts, withinOwnFrame } from './in-a-box'
 import { methodNames } from './names'
 import type { ElementReading, Method } from './method'
 import { shown } from './outcome'
+import { scriptElement } from './script-element'
 import { typeset } from './typeset'
 import { markIn, versionMark } from './version-mark'
 
@@ -32,7 +33,7 @@ const waitOf = (attribs: Record<string, string>): Partial<ElementReading> =>
     ? { waitsFor: 'agreement' }
     : {}
 
-/** A page of ours in a frame of fixed size. */
+/** A page of ours in a frame: of fixed size, or as high as what is in it where our script is on the page too. */
 export const frame = {
   id: 'frame',
   ...methodNames.frame,
@@ -53,6 +54,7 @@ export const frame = {
         policy(about.origin),
         shown(
           ...losses,
+          keptFromScreen(about, [about.origin]),
           box.treats.style !== 'keeps' && 'edge',
           !runsScripts(box) && about.behaviours.length > 0 && 'still',
         ),
@@ -60,15 +62,16 @@ export const frame = {
     )
   },
   text: (request) =>
-    typeset(
-      request,
-      frameElement({
+    typeset(request, [
+      ...frameElement({
         src: `${request.origin}${pathTo('frame', request.publicId)}#t${versionMark('frame', request)}`,
         title: request.name,
         width: Math.round(request.width),
         height: Math.ceil(request.height * SLACK),
+        plays: request.plays,
       }),
-    ),
+      ...(request.grows ? [scriptElement(request)] : []),
+    ]),
   read({ name, attribs }) {
     const own = holders[name] && framed(attribs[holders[name]])
     if (own) return own

@@ -20,19 +20,23 @@ export function withinOwnFrame({ ownFrame }: EditorBox, about: Circumstances): L
   return [
     ...(about.region === null ? (['overPage'] as const) : []),
     'size',
-    ...frameLosses(about),
+    ...frameLosses(about, false),
     ...(may('allow-popups') || may('allow-top-navigation-by-user-activation') || may('allow-top-navigation')
       ? []
       : (['links'] as const)),
   ]
 }
 
-/** What no frame can do. */
-export const frameLosses = ({ behaviours }: Circumstances): LossId[] => [
-  'growth',
+/** What no frame of ours can do. Where the site's tag is, it makes frames that stand in the page itself as high as what is in them. */
+export const frameLosses = (about: Circumstances, isInPage = true): LossId[] => [
+  ...(isInPage && about.tag === 'confirmed' ? [] : (['growth'] as const)),
   'font',
-  ...(['enlarge', 'more'] as const).filter((name) => behaviours.includes(name)),
+  ...(['enlarge', 'more'] as const).filter((name) => about.behaviours.includes(name)),
 ]
+
+/** What a film loses whose player stands in a frame: of the page itself, or within a frame of these origins. */
+export const keptFromScreen = (about: Circumstances, origins = about.players ?? []): LossId | false =>
+  Boolean(about.players?.length) && Boolean(about.withholds?.('fullscreen', origins)) && 'screen'
 
 /** Scripts in what takes a page's place without loading do not run; once a page loads the tag, that fills what comes. */
 export const unlessLoaded = ({ ownFrame }: EditorBox, { navigation, tag }: Circumstances): LossId | false =>

@@ -1,4 +1,5 @@
 export { nameInPath } from './address'
+export { PAGE_SANDBOX } from './frame-element'
 export { methods, methodList } from './list'
 export { methodIds, methodNames, type MethodId } from './names'
 export type { ElementReading, Method, PolicyNeeds, ScriptReading, SnippetRequest } from './method'

@@ -2,7 +2,7 @@ import type { Element } from 'domhandler'
 import { escapeAttribute, escapeText } from '../markup'
 import { MARK, pathTo } from '../wire'
 import { nameIn, parsedAddress } from './address'
-import { harmed, lower, runsScripts, unlessLoaded, unlessRefused, withinOwnFrame } from './in-a-box'
+import { harmed, keptFromScreen, lower, runsScripts, unlessLoaded, unlessRefused, withinOwnFrame } from './in-a-box'
 import { methodNames } from './names'
 import type { Method } from './method'
 import { ended, shown, type LossId } from './outcome'
@@ -56,6 +56,7 @@ export const inline = {
     const outcome = shown(
       ...withinOwnFrame(box, about),
       unlessLoaded(box, about),
+      keptFromScreen(about),
       box.treats.style !== 'keeps' && 'jump',
     )
     return unlessRefused(about, policy(about.origin), outcome)

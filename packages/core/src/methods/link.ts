@@ -1,5 +1,5 @@
 import { pathTo } from '../wire'
-import { frameLosses, lower, unlessRefused } from './in-a-box'
+import { frameLosses, keptFromScreen, lower, unlessRefused } from './in-a-box'
 import { methodNames } from './names'
 import type { Method } from './method'
 import { ended, shown } from './outcome'
@@ -32,7 +32,12 @@ export const link = {
         return unlessRefused(
           about,
           policy(about.origin),
-          shown(about.region === null && 'overPage', box.treats.address === 'frames' && 'size', ...frameLosses(about)),
+          shown(
+            about.region === null && 'overPage',
+            box.treats.address === 'frames' && 'size',
+            ...frameLosses(about, box.treats.address !== 'frames'),
+            keptFromScreen(about, [about.origin]),
+          ),
         )
     }
   },

@@ -20,6 +20,10 @@ export interface SnippetRequest {
   pinned?: { version: string; integrity: string }
   /** A nonce of the page's content security policy, where the site writes one into its own scripts. */
   nonce?: string
+  /** Whether a press plays a film in it: a frame has to be allowed that. */
+  plays?: boolean
+  /** Whether a frame is made as high as what is in it, by the script beside it. */
+  grows?: boolean
   form?: TextForm
   /** Whether a comment says what it is and who put it there; with one, where nothing is said. */
   signed?: boolean

@@ -45,8 +45,17 @@ describe('snippets', () => {
       width: '300',
       height: '474',
       loading: 'lazy',
+      sandbox: 'allow-scripts allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation',
       style: 'border:0;max-width:100%',
     })
+  })
+  it('frame: of its own height by the script beside it, and allowed what films need', () => {
+    const $ = load(methods.frame.text({ ...request, plays: true, grows: true }))
+    expect($('iframe').attr('allow')).toBe('fullscreen; autoplay')
+    expect($('script').attr('src')).toBe('https://strand.example/strand.js')
+    expect(mark('frame', { grows: true })).not.toBe(mark('frame'))
+    expect(mark('frame', { plays: true })).not.toBe(mark('frame', { grows: true }))
+    expect(mark('inline', { grows: true })).toBe(mark('inline'))
   })
   it('address, shortcode and tag: one line each', () => {
     expect(methods.link.text(request)).toBe(`https://strand.example/v/pk7h2-mq9xv#t${mark('link')}`)

@@ -40,7 +40,13 @@ export function oEmbedOf(request: SnippetRequest, { maxWidth = Infinity, maxHeig
     provider_name: request.agency,
     provider_url: request.origin,
     cache_age: CACHE_AGE,
-    html: frameElement({ src: request.origin + pathTo('frame', request.publicId), title: request.name, width, height })
+    html: frameElement({
+      src: request.origin + pathTo('frame', request.publicId),
+      title: request.name,
+      width,
+      height,
+      plays: request.plays,
+    })
       .map((line) => line.trim())
       .join(' '),
     width,

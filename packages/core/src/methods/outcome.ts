@@ -14,6 +14,10 @@ export interface Circumstances {
   tag: 'none' | 'planned' | 'confirmed'
   /** Whether the placement has a selector by which the tag finds it. */
   selector: boolean
+  /** Origins of the players that open in it; none where nothing plays. */
+  players?: readonly string[]
+  /** Whether the site's permissions policy keeps a feature from frames of an origin. */
+  withholds?(feature: string, origins: readonly string[]): boolean
   /** What of a method's needs the site's policy refuses, and what to add to it; null where it lets all through. */
   refused(needs: Record<string, readonly string[]>): { problem: string; rule: string } | null
 }
@@ -40,6 +44,10 @@ export const losses = {
   more: { weight: 2, says: 'what the button brings scrolls within the frame' },
   enlarge: { weight: 2, says: 'what a press enlarges stays as small as the frame' },
   links: { weight: 2, says: 'its links do not open from within that frame' },
+  screen: {
+    weight: 1,
+    says: 'its films cannot fill the screen: the permissions policy of the site keeps that from frames',
+  },
   font: { weight: 1, says: "it cannot take the page's own font" },
   unloaded: {
     weight: 2,

@@ -1,7 +1,7 @@
 import { SHORTCODE } from '../wire'
 import { ended, shown } from './outcome'
 import { inline } from './inline'
-import { lower, unlessLoaded, unlessRefused } from './in-a-box'
+import { keptFromScreen, lower, unlessLoaded, unlessRefused } from './in-a-box'
 import { methodNames } from './names'
 import type { Method } from './method'
 import { versionMark } from './version-mark'
@@ -21,7 +21,7 @@ export const shortcode = {
     if (box.treats.shortcode === 'strips') return ended('nothing', `the ${name} takes no shortcode`)
     if (box.treats.shortcode === 'text') return ended('code', `the ${name} leaves shortcodes as words`)
     if (!about.connector) return ended('code', 'no connector that replaces it is on at this site')
-    return unlessRefused(about, inline.policy(about.origin), shown(unlessLoaded(box, about)))
+    return unlessRefused(about, inline.policy(about.origin), shown(unlessLoaded(box, about), keptFromScreen(about)))
   },
   // Without quotes: editors make typographic ones of them. An id is letters, digits and hyphens.
   text: (request) => `[${SHORTCODE} id=${wordOf(request.publicId)} t=${versionMark('shortcode', request)}]`,

@@ -1,7 +1,7 @@
 import { escapeAttribute } from '../markup'
 import { TAG_MARK } from '../wire'
 import { ended, shown } from './outcome'
-import { harmed, unlessRefused } from './in-a-box'
+import { harmed, keptFromScreen, unlessRefused } from './in-a-box'
 import { inline } from './inline'
 import { methodNames } from './names'
 import type { Method } from './method'
@@ -32,6 +32,7 @@ export const tag = {
           about.tag !== 'confirmed' && 'tagFirst',
           about.tag !== 'confirmed' && box.who === 'owners' && 'owner',
           about.region !== null && 'arrives',
+          keptFromScreen(about),
         ),
       )
     )

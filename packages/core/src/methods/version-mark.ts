@@ -2,15 +2,25 @@ import { sha256 } from '@noble/hashes/sha2.js'
 import { utf8ToBytes } from '@noble/hashes/utils.js'
 import type { SnippetRequest } from './method'
 
-/** Goes up when the text of a method is written otherwise than before. */
-const TEXT_VERSION = 1
+/** Goes up when the text of a method is written otherwise than before; 1 where it never was. */
+const textVersions: Record<string, number> = { frame: 2 }
 
 /**
  * A short mark of what a snippet's text says, without what may change beside it (names, heights): a text on a page that carries
  * another one is an older text. It stands in the fragment of an address of ours, which is never sent.
  */
-export function versionMark(method: string, { origin, publicId, width, pinned }: SnippetRequest): string {
-  const said = JSON.stringify([TEXT_VERSION, method, origin, publicId, width, pinned?.version ?? null])
+export function versionMark(method: string, request: SnippetRequest): string {
+  const { origin, publicId, width, pinned, plays, grows } = request
+  const more = method === 'frame' && (plays || grows) ? [plays ?? false, grows ?? false] : []
+  const said = JSON.stringify([
+    textVersions[method] ?? 1,
+    method,
+    origin,
+    publicId,
+    width,
+    pinned?.version ?? null,
+    ...more,
+  ])
   return [...sha256(utf8ToBytes(said.toWellFormed())).slice(0, 4)]
     .map((byte) => byte.toString(36).padStart(2, '0'))
     .join('')

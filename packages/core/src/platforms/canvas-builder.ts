@@ -1,5 +1,5 @@
 import type { PlatformProfile } from './profile'
-import { box, headBox, keepsAll, showsAsWords } from './treatments'
+import { box, headBox, keepsAll, showsAsWords, takesAddressOnly } from './treatments'
 
 export const canvasBuilder: PlatformProfile = {
   id: 'canvas-builder',
@@ -17,17 +17,7 @@ export const canvasBuilder: PlatformProfile = {
       id: 'page',
       name: 'Page frame',
       places: ['header', 'main', 'sidebar', 'footer'],
-      treats: {
-        ...showsAsWords,
-        element: 'strips',
-        data: 'strips',
-        style: 'strips',
-        script: 'strips',
-        frame: 'strips',
-        picture: 'strips',
-        address: 'frames',
-        shortcode: 'strips',
-      },
+      treats: takesAddressOnly('frames'),
       note: 'It takes an address and shows that page in a frame.',
     }),
     box({

@@ -1,5 +1,5 @@
 import type { PlatformProfile } from './profile'
-import { box, headBox, keepsAll, showsAsWords } from './treatments'
+import { box, headBox, keepsAll, showsAsWords, takesAddressOnly } from './treatments'
 
 export const sectionBuilder: PlatformProfile = {
   id: 'section-builder',
@@ -10,17 +10,7 @@ export const sectionBuilder: PlatformProfile = {
       id: 'address',
       name: 'Address section',
       places: ['main', 'sidebar'],
-      treats: {
-        ...showsAsWords,
-        element: 'strips',
-        data: 'strips',
-        style: 'strips',
-        script: 'strips',
-        frame: 'strips',
-        picture: 'strips',
-        address: 'expands',
-        shortcode: 'strips',
-      },
+      treats: takesAddressOnly('expands'),
       note: 'It takes an address only, and shows what stands behind it.',
     }),
     box({

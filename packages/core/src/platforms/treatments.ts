@@ -26,6 +26,18 @@ export const showsAsWords: Treatment = {
   shortcode: 'text',
 }
 
+/** A box for an address, which takes nothing else. */
+export const takesAddressOnly = (address: Treatment['address']): Treatment => ({
+  element: 'strips',
+  data: 'strips',
+  style: 'strips',
+  script: 'strips',
+  frame: 'strips',
+  picture: 'strips',
+  address,
+  shortcode: 'strips',
+})
+
 /** What a profile leaves out of a box. */
 const usual = { ownFrame: null, everyPage: false, who: 'editors', most: null, quotes: 'straight', note: null } as const
 

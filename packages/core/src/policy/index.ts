@@ -1,3 +1,4 @@
+export { permissionFor, withholds } from './permissions'
 export { allows, type Request } from './match-source'
 export { directiveFor, readPolicies, type Policy } from './read-policy'
 export { additions, directiveSaid, isEssential, refusals, type Refusal } from './refusals'

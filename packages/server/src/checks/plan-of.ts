@@ -1,4 +1,4 @@
-import { methodIds, versionMark } from '@pebblestrand/core/methods'
+import { methodIds, versionMark, type SnippetRequest } from '@pebblestrand/core/methods'
 import { Plan } from '@pebblestrand/core/verify'
 import { QueryTypes } from 'sequelize'
 import { Artefact } from '../delivery/models'
@@ -58,7 +58,12 @@ export async function plansOf(
         width: placement.width,
         measured: placement.known === 'read',
       },
-      texts: marksOf(config.origin, install.publicId, placement?.width ?? OVER_PAGE_WIDTH),
+      texts: marksOf({
+        origin: config.origin,
+        publicId: install.publicId,
+        width: placement?.width ?? OVER_PAGE_WIDTH,
+        plays: Boolean(players.get(install.id)?.length),
+      }),
       url,
       status: install.status,
       pastedAt: install.pastedAt?.toISOString() ?? null,
@@ -80,13 +85,12 @@ export async function plansOf(
   return { plans, url, preview: page.previewUrl }
 }
 
-/** By any method, with any version of the script that there is now. */
-const marksOf = (origin: string, publicId: string, width: number): string[] =>
-  methodIds.flatMap((method) =>
-    [undefined, scriptNow].map((pinned) =>
-      versionMark(method, { origin, publicId, width, height: 0, name: '', agency: '', pinned }),
-    ),
-  )
+/** By any method, with any version of the script that there is now, frames of either height. */
+const marksOf = (about: Pick<SnippetRequest, 'origin' | 'publicId' | 'width' | 'plays'>): string[] => {
+  const request = { ...about, height: 0, name: '', agency: '' }
+  const ways = [{}, { grows: true }].flatMap((way) => [way, { ...way, pinned: scriptNow }])
+  return [...new Set(methodIds.flatMap((method) => ways.map((way) => versionMark(method, { ...request, ...way }))))]
+}
 
 /** What of each install plays in frames, by its id. */
 async function playersOf(installIds: string[]): Promise<Map<string, readonly string[]>> {

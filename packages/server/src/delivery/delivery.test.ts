@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { formIds } from '@pebblestrand/core/artefacts'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
@@ -266,17 +267,23 @@ describe('over the socket', () => {
 })
 
 describe('frame and link', () => {
-  it.each(['f', 'v'])('/%s shows the widget without a script, and lets nothing of others run', async (path) => {
-    const answer = await get(`/${path}/${publicId}`)
-    expect(answer.body).toContain('Second ramp opens at Gullhaven pier')
-    expect(answer.body).not.toContain('<script')
-    expect(answer.headers['content-security-policy']).toContain("default-src 'none'")
-    expect(answer.headers['content-security-policy']).toContain("script-src 'self'")
-    expect(answer.headers['content-security-policy']).toContain('sandbox allow-scripts')
-    expect(answer.headers['content-security-policy']).not.toContain('allow-same-origin')
-    expect(answer.headers['x-frame-options']).toBeUndefined()
-    expect((await get(`/${path}/${publicId}`, { 'if-none-match': answer.headers.etag! })).statusCode).toBe(304)
-  })
+  it.each(['f', 'v'])(
+    '/%s shows the widget without a script but the one that tells its height, and lets nothing of others run',
+    async (path) => {
+      const answer = await get(`/${path}/${publicId}`)
+      expect(answer.body).toContain('Second ramp opens at Gullhaven pier')
+      expect(answer.body.split('<script')).toHaveLength(2)
+      const told = /<script>([^<]+)<\/script><\/body>/.exec(answer.body)![1]!
+      const hash = createHash('sha256').update(told).digest('base64')
+      expect(answer.headers['content-security-policy']).toContain(`script-src 'self' 'sha256-${hash}';`)
+      expect(answer.headers['content-security-policy']).toContain("default-src 'none'")
+      expect(answer.headers['content-security-policy']).toContain("script-src 'self'")
+      expect(answer.headers['content-security-policy']).toContain('sandbox allow-scripts')
+      expect(answer.headers['content-security-policy']).not.toContain('allow-same-origin')
+      expect(answer.headers['x-frame-options']).toBeUndefined()
+      expect((await get(`/${path}/${publicId}`, { 'if-none-match': answer.headers.etag! })).statusCode).toBe(304)
+    },
+  )
 })
 
 describe('an address of a version before', () => {

@@ -29,9 +29,12 @@ export function oEmbedRoute(app: FastifyInstance, { origin }: Pick<Config, 'orig
     const publicId = nameInPath(url, 'link', origin)
     const facts = publicId && PUBLIC_ID.test(publicId) ? await factsOf(publicId) : null
     if (!publicId || !facts) return nothing(reply, 404, 'There is no widget at that address.')
-    const { title = '', width = 0, height = 0, narrower } = facts
+    const { title = '', width = 0, height = 0, narrower, players = [] } = facts
     const agency = await agencyName()
-    const answer = oEmbedOf({ origin, publicId, name: title, agency, width, height, narrower }, { maxWidth, maxHeight })
+    const answer = oEmbedOf(
+      { origin, publicId, name: title, agency, width, height, narrower, plays: players.length > 0 },
+      { maxWidth, maxHeight },
+    )
     return reply
       .header('content-type', type)
       .header('cache-control', 'public, max-age=300')

@@ -20,7 +20,7 @@ import { PlannedSwap } from '../swaps/models'
 import { Release, Widget } from '../widgets/models'
 import { Install } from './models'
 import { readOne } from './register'
-import { refusedOneDay, settingOf } from './setting-of'
+import { permissionNeeded, refusedOneDay, settingOf } from './setting-of'
 
 /** All that one install's screen shows. */
 export async function describeInstall(context: Context, id: string) {
@@ -30,13 +30,13 @@ export async function describeInstall(context: Context, id: string) {
   const site = (await Site.findByPk(row.siteId))!
   const profile = await profileOf(site.platform)
   const artefacts = await Artefact.findAll({ attributes: ['form', 'facts'], where: { installId: id } })
-  const facts = artefacts.find((one) => one.facts.height)?.facts
+  const facts = artefacts.find(({ form }) => form === 'payload')?.facts
   const placement = row.placementId ? await Placement.findByPk(row.placementId) : null
   const page = (await Page.findByPk(row.pageId))!
   const { region } = row
   const tag = await tagOf(site.id)
   const selector = placement?.selector ?? null
-  const about = { site, page, tag, profile, region, selector, behaviours: facts?.behaviours }
+  const about = { site, page, tag, profile, region, selector, behaviours: facts?.behaviours, players: facts?.players }
   const advice = advise(profile, await settingOf(context, about))
   const taken = [advice.best, ...advice.others].find(({ method }) => method === install.method)!
   const isTag = row.kind === SITE_TAG
@@ -55,6 +55,7 @@ export async function describeInstall(context: Context, id: string) {
     pasteNotes: site.pasteNotes,
     advice,
     ruleOneDay: refusedOneDay(context, install.method, site, page),
+    permission: permissionNeeded(context, install.method, about),
     siteTag: tag && { id: tag.id, status: tag.status },
     snippets: await snippets(context, { install, row, tag }, facts),
     snippetOptions: install.snippetOptions,
@@ -115,9 +116,9 @@ async function swapsOf(installId: string) {
 async function snippets(
   { config }: Context,
   { install, row, tag }: { install: Install; row: RegisterRow; tag: SiteTag | null },
-  { height = 0, narrower }: ArtefactFacts = {},
+  { height = 0, narrower, players = [] }: ArtefactFacts = {},
 ) {
-  const { form, unsigned, pinned, nonce } = install.snippetOptions
+  const { form, unsigned, pinned, nonce, grows } = install.snippetOptions
   const request: SnippetRequest = {
     origin: config.origin,
     publicId: install.publicId,
@@ -128,6 +129,8 @@ async function snippets(
     narrower,
     form,
     signed: !unsigned,
+    plays: players.length > 0,
+    grows: grows ?? false,
     ...(nonce ? { nonce } : {}),
     ...(pinned ? { pinned: scriptNow } : {}),
   }

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Check, Look, Round } from '../checks/models'
+import { Artefact } from '../delivery/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { pasteAt, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { Page } from '../sites/models'
@@ -235,6 +236,29 @@ describe('a stricter policy that a site tries out', () => {
       ruleOneDay: "script-src 'self' https://strand.example",
       advice: { best: { ends: 'shown' } },
     })
+    await page.update({ policySeen: null })
+  })
+})
+
+describe('a permissions policy', () => {
+  it('that keeps films small is said with what it has to say instead, for widgets that play', async () => {
+    const drawn = await Artefact.findOne({
+      where: {
+        form: 'payload',
+        installId: (await Install.findAll({ where: { pageId: scene.pageId } })).map((i) => i.id),
+      },
+    })
+    const installId = drawn!.installId!
+    const said = async () => (await ada.get(`/api/installs/${installId}`)).body as { permission: string | null }
+    const page = (await Page.findByPk(scene.pageId))!
+    await page.update({
+      policySeen: { enforced: [], reported: [], permissions: 'fullscreen=(self), camera=()', at: '2026-11-01' },
+    })
+    expect(await said()).toMatchObject({ permission: null })
+    const artefacts = await Artefact.findAll({ where: { installId } })
+    for (const one of artefacts) await one.update({ facts: { ...one.facts, players: ['https://films.example'] } })
+    expect(await said()).toMatchObject({ permission: 'fullscreen=(self "https://films.example")' })
+    for (const one of artefacts) await one.update({ facts: { ...one.facts, players: undefined } })
     await page.update({ policySeen: null })
   })
 })

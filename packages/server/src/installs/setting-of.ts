@@ -1,7 +1,16 @@
 import type { Setting } from '@pebblestrand/core/advice'
 import { methods, type MethodId } from '@pebblestrand/core/methods'
 import type { PlatformProfile, Region } from '@pebblestrand/core/platforms'
-import { additions, directiveSaid, isEssential, readPolicies, refusals, type Refusal } from '@pebblestrand/core/policy'
+import {
+  additions,
+  directiveSaid,
+  isEssential,
+  permissionFor,
+  readPolicies,
+  refusals,
+  withholds,
+  type Refusal,
+} from '@pebblestrand/core/policy'
 import type { Context } from '../platform/context'
 import { standingOf, type SiteTag } from '../site-tags/standing'
 import { addressOf } from '../sites/address'
@@ -17,12 +26,14 @@ interface Where {
   region: Region | null
   selector: string | null
   behaviours?: readonly string[]
+  /** Origins of the players that open in it. */
+  players?: readonly string[]
 }
 
 /** What decides, beside the platform, how each method fares at a place. */
 export async function settingOf(
   { config }: Context,
-  { site, page, tag, profile, region, selector, behaviours = [] }: Where,
+  { site, page, tag, profile, region, selector, behaviours = [], players = [] }: Where,
 ): Promise<Setting> {
   // Until a look has shown the page's own rules, those that its platform commonly has stand for them.
   const policies = (page.policySeen?.enforced ?? [profile.policy ?? '']).flatMap(readPolicies)
@@ -33,6 +44,9 @@ export async function settingOf(
     connector: profile.connector && site.connector,
     tag: standingOf(tag),
     selector: selector !== null,
+    players,
+    withholds: (feature, origins) =>
+      origins.some((origin) => withholds(permissionsOf(page), feature, origin, addressOn(site, page))),
     refused(needs) {
       const refused = refusals(policies, needs, addressOn(site, page))
       const [first] = refused
@@ -47,6 +61,23 @@ const addressOn = ({ origin }: Site, { path }: Page) => new URL(addressOf({ orig
 export function refusedOneDay({ config }: Context, method: MethodId, site: Site, page: Page): string | null {
   const policies = (page.policySeen?.reported ?? []).flatMap(readPolicies)
   return additions(refusals(policies, methods[method].policy(config.origin), addressOn(site, page))) || null
+}
+
+const permissionsOf = ({ policySeen }: Page) => policySeen?.permissions ?? ''
+
+/** What the site's permissions policy has to say for films to fill the screen by this method; null where nothing keeps them from it. */
+export function permissionNeeded(
+  { config }: Context,
+  method: MethodId,
+  { site, page, players = [] }: Pick<Where, 'site' | 'page' | 'players'>,
+): string | null {
+  if (!players.length) return null
+  const framed = methods[method].artefact === 'frame' || methods[method].artefact === 'page'
+  const origins = framed ? [config.origin] : players
+  const address = addressOn(site, page)
+  return origins.some((origin) => withholds(permissionsOf(page), 'fullscreen', origin, address))
+    ? permissionFor(permissionsOf(page), 'fullscreen', origins, address)
+    : null
 }
 
 const refusedSaid = (first: Refusal) =>

@@ -12,6 +12,9 @@ const props = defineProps<{ install: InstallDetail }>()
 const isOpen = ref(false)
 const options = computed(() => props.install.snippetOptions)
 const needs = computed(() => methods[props.install.method].needs as readonly string[])
+const hasScript = computed(
+  () => needs.value.includes('script') || (props.install.method === 'frame' && options.value.grows),
+)
 const isCode = computed(() => !needs.value.includes('address') && !needs.value.includes('shortcode'))
 
 const set = (change: SnippetOptions) =>
@@ -46,7 +49,17 @@ const forms = Object.entries(textForms) as [TextForm, { name: string }][]
         />
         With a comment that says what it is and who put it there</label
       >
-      <label v-if="needs.includes('script')" class="flex items-baseline gap-2"
+      <label v-if="install.method === 'frame'" class="flex items-baseline gap-2"
+        ><input
+          type="checkbox"
+          class="accent-kelp"
+          :checked="options.grows"
+          @change="set({ grows: ($event.target as HTMLInputElement).checked })"
+        />
+        As high as what is in it, by a script beside it. Where scripts are stripped it keeps the height it is
+        given.</label
+      >
+      <label v-if="hasScript" class="flex items-baseline gap-2"
         ><input
           type="checkbox"
           class="accent-kelp"
@@ -56,7 +69,7 @@ const forms = Object.entries(textForms) as [TextForm, { name: string }][]
         With one version of the script and its integrity value, for sites that ask for it. It stays as it is until you
         paste a newer one.</label
       >
-      <label v-if="needs.includes('script')" class="flex flex-wrap items-baseline gap-x-2"
+      <label v-if="hasScript" class="flex flex-wrap items-baseline gap-x-2"
         >Nonce
         <input
           class="field w-56"

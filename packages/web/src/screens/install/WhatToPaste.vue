@@ -66,6 +66,10 @@ const take = (method: MethodId) =>
       The site tries out a stricter content security policy, which stops nothing yet. Once it counts, it has to say
       <span class="font-mono text-[13px] break-words">{{ install.ruleOneDay }}</span>
     </p>
+    <p v-if="install.permission" class="mt-2 border-l-4 border-rule pl-3 text-[14px]">
+      For its films to fill the screen, the site’s permissions policy has to say
+      <span class="font-mono text-[13px] break-words">{{ install.permission }}</span>
+    </p>
     <p v-if="isBrought" class="mt-3 text-[14px]" :class="install.siteTag?.status === 'confirmed' && 'text-soft'">
       Nothing has to be pasted for it.
       <template v-if="!install.siteTag"
