@@ -2,9 +2,11 @@ import {
   endings,
   losses,
   methodIds,
+  openerLooks,
   textForms,
   type Ending,
   type LossId,
+  type OpenerLook,
   type TextForm,
 } from '@pebblestrand/core/methods/words'
 import { regionIds } from '@pebblestrand/core/platforms/schema'
@@ -112,6 +114,16 @@ export const SnippetOptions = z
     pinned: z.boolean(),
     /** A frame is as high as what is in it, by the script beside it. */
     grows: z.boolean(),
+    /** A picture as a drawing (SVG). */
+    drawing: z.boolean(),
+    /** What opens a widget, what it says, and its picture. */
+    opens: z.strictObject({
+      by: z.enum(Object.keys(openerLooks) as [OpenerLook, ...OpenerLook[]]),
+      words: z.string().trim().max(100, 'must have 100 letters or fewer').optional(),
+      picture: z
+        .union([z.literal(''), z.url({ protocol: /^https?$/, error: 'must be an address like https://…' })])
+        .optional(),
+    }),
     /** The page behind its address may stand in search engines. */
     indexed: z.boolean(),
     /** For our script: what the site's own templates write where a nonce belongs; '' for none. */

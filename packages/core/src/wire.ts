@@ -10,6 +10,9 @@ export const MARK = 'data-pebblestrand'
 /** Attribute of the script that is a site's tag; its value is the tag's public id. */
 export const TAG_MARK = 'data-pebblestrand-site'
 
+/** Attribute of what opens a widget when it is pressed; its value is the install's public id. */
+export const OPENS_MARK = 'data-pebblestrand-opens'
+
 /** Name of the shortcode that a site's connector replaces. */
 export const SHORTCODE = 'pebblestrand'
 
@@ -31,6 +34,10 @@ export const publicPaths = {
   link: '/v/{id}',
   /** What a site's connector puts in a shortcode's place. */
   connector: '/c1/{id}',
+  /** Of a widget, for places that take nothing else: at once and twice the size, and as a drawing. */
+  still: '/r1/{id}.png',
+  stillTwice: '/r2/{id}.png',
+  stillDrawing: '/r3/{id}.svg',
   /** What editors ask for that expand addresses (oEmbed 1.0). */
   oembed: '/oembed',
   /** What a site's tag brings, and to which pages. */

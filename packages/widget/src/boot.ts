@@ -1,5 +1,6 @@
 import { MARK, pathTo } from '@pebblestrand/core/wire'
 import { mount } from './mount'
+import { readyOpeners } from './openers'
 import { startBehaviours } from './start-behaviours'
 
 const SEEN = `${MARK}-seen`
@@ -9,6 +10,7 @@ const PAGE = `${MARK}-page`
 /** Finds our elements on the page and fills each once. Whatever fails, the page does not notice: the link in it stays. */
 export function boot(origin: string): void {
   const fill = () => {
+    readyOpeners()
     document
       .querySelectorAll<HTMLElement>(`[${MARK}]:not([${SEEN}])`)
       .forEach((element) => void fetchInto(element, origin))

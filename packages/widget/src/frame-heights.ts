@@ -7,8 +7,7 @@ const MOST = 20_000
  * `sandbox`), so it is the sender that is checked: the window of a frame on this very page whose address is ours.
  */
 export function followFrames(origin: string): void {
-  const frames = () =>
-    [...document.querySelectorAll('iframe')].filter(({ src }) => src.startsWith(`${origin}/`))
+  const frames = () => [...document.querySelectorAll('iframe')].filter(({ src }) => src.startsWith(`${origin}/`))
   addEventListener(
     'message',
     ({ origin: from, source, data }: MessageEvent<{ pebblestrandHeight?: unknown } | null>) => {

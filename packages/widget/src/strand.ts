@@ -2,6 +2,7 @@ import { TAG_MARK } from '@pebblestrand/core/wire'
 import { boot } from './boot'
 import { followFrames } from './frame-heights'
 import { mount } from './mount'
+import { followOpeners } from './openers'
 import { bringSite } from './site'
 
 declare global {
@@ -16,6 +17,7 @@ const origin = script?.src ? new URL(script.src).origin : location.origin
 if (!globalThis.pebblestrand?.boot) {
   globalThis.pebblestrand = { mount, boot: () => boot(origin) }
   followFrames(origin)
+  followOpeners(origin)
 }
 globalThis.pebblestrand.boot()
 const site = script?.getAttribute(TAG_MARK)

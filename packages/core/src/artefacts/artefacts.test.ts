@@ -2,7 +2,7 @@ import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
 import type { Rendered } from '../kinds'
 import { methodList } from '../methods'
-import { artefactForms, framePage, payloadOf, TELLS_HEIGHT } from './index'
+import { artefactForms, framePage, payloadOf, stillForms, TELLS_HEIGHT } from './index'
 import { standalonePage } from './standalone-page'
 
 const rendered: Rendered = {
@@ -35,7 +35,7 @@ const around = {
 
 describe('artefacts', () => {
   it('there is one for every method', () => {
-    for (const method of methodList) expect(Object.keys(artefactForms)).toContain(method.artefact)
+    for (const method of methodList) expect(Object.keys({ ...artefactForms, ...stillForms })).toContain(method.artefact)
   })
   it('the payload is all that was rendered, with version, release and name', () =>
     expect(JSON.parse(artefactForms.payload.text(payload, { ...around, look: null }))).toEqual({
@@ -43,7 +43,12 @@ describe('artefacts', () => {
       ...rendered,
       release: 3,
       name: 'Harbour news',
+      closes: 'Close',
     }))
+  it('the word for closing it is of its own language', () =>
+    expect(
+      payloadOf({ ...rendered, html: '<section class="w" lang="de-AT">x</section>' }, { release: 1, name: 'x' }).closes,
+    ).toBe('Schließen'))
 })
 
 describe('the frame’s page', () => {

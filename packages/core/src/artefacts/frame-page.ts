@@ -2,7 +2,7 @@ import { fontList, type SiteLook } from '../look'
 import { colour, cssUrl, escapeAttribute, escapeText } from '../markup'
 import { pathTo } from '../wire'
 import { onSite } from './on-site'
-import type { Payload } from './payload'
+import { languageOf, type Payload } from './payload'
 
 /** Where what an install serves stands: the address it loads from, the look of the site around it, and how its snippet is written. */
 export interface Surroundings {
@@ -68,9 +68,6 @@ export function widgetPage(payload: Payload, { origin, publicId, look }: Surroun
     `${shape.after ?? ''}<script>${TELLS_HEIGHT}</script></body></html>`
   )
 }
-
-/** The language that the widget speaks, as its outermost element says. */
-const languageOf = (html: string) => /^<[^>]*? lang="([\w-]+)"/.exec(html)?.[1] ?? 'en'
 
 const face = (family: string, src: string, weight: string, range = '') =>
   cssUrl(src)

@@ -1,4 +1,5 @@
 import type { Rendered } from '../kinds'
+import { labels, spokenLanguage } from '../words'
 
 /** What the script on a client's page gets: all a widget is, ready to be shown. */
 export interface Payload extends Omit<Rendered, 'more'> {
@@ -6,13 +7,19 @@ export interface Payload extends Omit<Rendered, 'more'> {
   release: number
   /** The widget's name: what a frame or a section is called. */
   name: string
+  /** What the button says that closes it, where it was opened over the page. */
+  closes: string
 }
 
 export const payloadOf = ({ more: _, ...rendered }: Rendered, about: { release: number; name: string }): Payload => ({
   v: 2,
   ...rendered,
   ...about,
+  closes: labels[spokenLanguage(languageOf(rendered.html)).labels].close,
 })
+
+/** The language that a widget speaks, as its outermost element says. */
+export const languageOf = (html: string) => /^<[^>]*? lang="([\w-]+)"/.exec(html)?.[1] ?? 'en'
 
 /** What is on the workbench's stage has nowhere to fetch its later parts from: they come with it. */
 export type StagePayload = Payload & Pick<Rendered, 'more'>

@@ -5,6 +5,7 @@ import type { CreditLook, ShippedFace, SiteColours } from '../look'
 import type { Pair } from './groups/look'
 import type { PartName } from './parts'
 import type { Order, Rule } from '../sieve'
+import type { Pictured } from '../pictured'
 import type { Profile } from '../sources'
 import type { PhraseWish, SharedPhrase } from '../phrases'
 import type { RatingSummary } from '../stats'
@@ -156,6 +157,8 @@ export interface Kind<S = Settings> {
   sample(origin: string): Sample
   render(view: View<S>): Rendered
   content?: Content<S>
+  /** What a picture of it says, for places that take nothing but a picture; null where there is nothing to say. */
+  pictured?(view: View<S>): Pictured | null
   box?: Box<S>
   /** Pieces that own CSS can name, beside the whole and the agency's line. */
   parts: readonly PartName[]

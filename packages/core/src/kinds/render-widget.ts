@@ -1,4 +1,5 @@
 import type { Item } from '../items'
+import type { Pictured } from '../pictured'
 import type { PhraseWish, SharedPhrase } from '../phrases'
 import { sift, type Order, type Rule, type Sieved } from '../sieve'
 import { ratingsOf } from './groups'
@@ -52,6 +53,10 @@ export function drawn<S>(kind: Kind<S>, view: View<S>): Rendered {
   const rendered = kind.render(spokenView(kind, view))
   return hasCredit(kind, view.settings) ? withCredit(rendered, view.context.around ?? usualAround) : rendered
 }
+
+/** What a picture of a view says; null of a kind that has none, or where there is nothing to say. */
+export const picturedIn = <S>(kind: Kind<S>, view: View<S>): Pictured | null =>
+  kind.pictured?.(spokenView(kind, view)) ?? null
 
 /** Whether nothing of a kind with content is left to show. */
 export const showsNothing = <S>(kind: Kind<S>, view: View<S>): boolean =>

@@ -7,5 +7,6 @@ export { endings, losses, weightOf, type Circumstances, type Ending, type LossId
 export { oEmbedOf, oEmbedXml, type OEmbed, type Room } from './oembed'
 export { beforeIds, readElement, readRemnant, readScript } from './read-page'
 export { reservedHeight, type Heights } from './reserved-height'
+export { openerLooks, type OpenerLook } from './opener-looks'
 export { textForms, type TextForm } from './text-forms'
 export { versionMark } from './version-mark'

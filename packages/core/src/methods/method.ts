@@ -1,6 +1,7 @@
 import type { Element } from 'domhandler'
 import type { EditorBox, SnippetPart } from '../platforms'
 import type { Circumstances, LossId, Outcome } from './outcome'
+import type { OpenerLook } from './opener-looks'
 import type { TextForm } from './text-forms'
 
 /** What a snippet is written from. */
@@ -24,6 +25,12 @@ export interface SnippetRequest {
   plays?: boolean
   /** Whether a frame is made as high as what is in it, by the script beside it. */
   grows?: boolean
+  /** What of it stands in a picture: px, and what that says; left out until it is drawn. */
+  still?: { width: number; height: number; says: string }
+  /** The picture as a drawing (SVG) instead of as dots (PNG). */
+  drawing?: boolean
+  /** What opens it: a link, one that looks like a button, a picture, or something that stands there already. */
+  opens?: { by: OpenerLook; words?: string; picture?: string }
   form?: TextForm
   /** Whether a comment says what it is and who put it there; with one, where nothing is said. */
   signed?: boolean

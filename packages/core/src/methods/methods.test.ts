@@ -64,6 +64,36 @@ describe('snippets', () => {
       '<script async src="https://strand.example/strand.js" data-pebblestrand-site="pk7h2-mq9xv"></script>',
     )
   })
+  it('opener: a link that leads there without a script, like a button, a picture, or by its mark alone', () => {
+    const of = (opens: SnippetRequest['opens']) => load(methods.opener.text({ ...request, opens }))('body')
+    const link = of(undefined).find('a')
+    expect(link.attr()).toEqual({
+      href: `https://strand.example/v/pk7h2-mq9xv#t${mark('opener')}`,
+      'data-pebblestrand-opens': 'pk7h2-mq9xv',
+    })
+    expect(of({ by: 'button', words: 'Read them' }).find('a[style]').text()).toBe('Read them')
+    const src = 'https://ferry.example/stars.png'
+    expect(of({ by: 'picture', picture: src, words: 'Reviews' }).find('a img').attr()).toEqual({ src, alt: 'Reviews' })
+    expect(of({ by: 'picture', picture: 'javascript:alert(1)' }).find('img')).toHaveLength(0)
+    expect(of({ by: 'attribute' }).find('[href]')).toHaveLength(0)
+    expect(readBack(methods.opener.text({ ...request, opens: { by: 'attribute' } })).found).toMatchObject([
+      { method: 'opener', publicId: request.publicId, version: null },
+    ])
+  })
+  it('picture: at both sizes or as a drawing, with what it says', () => {
+    const still = { width: 280, height: 66, says: 'Guests say "4.6"' }
+    const image = (more: object) => load(methods.picture.text({ ...request, still, ...more }))('a > img')
+    expect(image({}).attr()).toEqual({
+      src: `https://strand.example/r1/pk7h2-mq9xv.png#t${mark('picture')}`,
+      srcset: 'https://strand.example/r2/pk7h2-mq9xv.png 2x',
+      width: '280',
+      height: '66',
+      alt: 'Guests say "4.6"',
+    })
+    expect(image({ drawing: true }).attr('src')).toMatch(/\/r3\/pk7h2-mq9xv\.svg#t/)
+    const put = methods.picture.text(request).replace(' src=', ' src="/blank.gif" data-src=')
+    expect(readBack(put).found).toMatchObject([{ method: 'picture', publicId: request.publicId }])
+  })
   it('the mark changes with what the text says, and not with names or heights', () => {
     expect(mark('inline', { name: 'Other', height: 900, agency: 'x', form: 'line' })).toBe(mark('inline'))
     const others = [
@@ -87,6 +117,8 @@ describe('snippets', () => {
     tag: ['script', 'p'],
     link: ['p'],
     shortcode: ['p'],
+    opener: ['a', 'script', 'p'],
+    picture: ['a', 'p'],
   }
   const forms = fc.constantFrom(...(Object.keys(textForms) as TextForm[]))
 
@@ -144,17 +176,20 @@ describe('each method reads what it writes', () => {
   const clean = (value: string) => value.toWellFormed().replace(/\0/g, '')
   const ids = fc.string({ minLength: 1 }).filter((id) => clean(id) === id && id.trim() !== '' && !/^\.{1,2}$/.test(id))
   const origins = fc.webUrl().map((url) => new URL(url).origin)
-  it.each([methods.inline, methods.frame, methods.tag].map((m) => [m.id, m] as const))('%s', (_id, method) => {
-    fc.assert(
-      fc.property(ids, origins, fc.string(), (publicId, origin, name) => {
-        const all = { ...request, publicId, origin, name }
-        const { found, scripts } = readBack(`<main>${method.text(all)}</main>`)
-        const version = method.id === 'tag' ? null : versionMark(method.id, all)
-        expect(found).toMatchObject([{ method: method.id, publicId, version }])
-        expect(found[0]!.origin ?? scripts[0]!.origin).toBe(origin)
-      }),
-    )
-  })
+  it.each([methods.inline, methods.frame, methods.tag, methods.opener, methods.picture].map((m) => [m.id, m] as const))(
+    '%s',
+    (_id, method) => {
+      fc.assert(
+        fc.property(ids, origins, fc.string(), (publicId, origin, name) => {
+          const all = { ...request, publicId, origin, name }
+          const { found, scripts } = readBack(`<main>${method.text(all)}</main>`)
+          const version = method.id === 'tag' ? null : versionMark(method.id, all)
+          expect(found).toMatchObject([{ method: method.id, publicId, version }])
+          expect(found[0]!.origin ?? scripts[0]!.origin).toBe(origin)
+        }),
+      )
+    },
+  )
   // What is pasted as words is read from what replaces it; until then its id is found by what stands before it.
   it.each([methods.link, methods.shortcode].map((m) => [m.id, m] as const))('%s, as the words it is', (_id, method) => {
     const plain = fc.string({ unit: fc.constantFrom(...'abcdefgh234567-'), minLength: 1 })

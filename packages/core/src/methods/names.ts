@@ -5,6 +5,8 @@ export const methodNames = {
   shortcode: { name: 'shortcode', short: 'shortcode' },
   frame: { name: 'frame', short: 'frame' },
   link: { name: 'address', short: 'address' },
+  opener: { name: 'opener', short: 'opener' },
+  picture: { name: 'picture', short: 'picture' },
 } as const
 
 export type MethodId = keyof typeof methodNames

@@ -14,6 +14,8 @@ export interface Circumstances {
   tag: 'none' | 'planned' | 'confirmed'
   /** Whether the placement has a selector by which the tag finds it. */
   selector: boolean
+  /** Whether there is a picture of it. */
+  pictured?: boolean
   /** Origins of the players that open in it; none where nothing plays. */
   players?: readonly string[]
   /** Whether the site's permissions policy keeps a feature from frames of an origin. */
@@ -37,6 +39,8 @@ export const losses = {
   overPage: { weight: 9, says: 'it cannot stand over the page from within that frame' },
   still: { weight: 8, says: 'nothing in it moves, opens or counts' },
   size: { weight: 4, says: 'it is cut off where the box that is drawn for it ends' },
+  picture: { weight: 7, says: 'it is a picture: all of it leads to one page, and nothing in it can be chosen' },
+  pressed: { weight: 6, says: 'it shows only to visitors who press what opens it' },
   growth: { weight: 3, says: 'its height is fixed: a longer list scrolls inside it' },
   tagFirst: { weight: 5, says: 'its site tag has to be pasted first, once, into the head of every page' },
   arrives: { weight: 0, says: 'what stands below it moves when it comes, since no room is kept in the page' },

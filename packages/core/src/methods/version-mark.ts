@@ -10,8 +10,12 @@ const textVersions: Record<string, number> = { frame: 2 }
  * another one is an older text. It stands in the fragment of an address of ours, which is never sent.
  */
 export function versionMark(method: string, request: SnippetRequest): string {
-  const { origin, publicId, width, pinned, plays, grows } = request
-  const more = method === 'frame' && (plays || grows) ? [plays ?? false, grows ?? false] : []
+  const { origin, publicId, width, pinned, plays, grows, drawing, opens } = request
+  const own: Record<string, unknown[]> = {
+    frame: plays || grows ? [plays ?? false, grows ?? false] : [],
+    picture: drawing ? [true] : [],
+    opener: opens && opens.by !== 'link' ? [opens.by, opens.picture ?? ''] : [],
+  }
   const said = JSON.stringify([
     textVersions[method] ?? 1,
     method,
@@ -19,7 +23,7 @@ export function versionMark(method: string, request: SnippetRequest): string {
     publicId,
     width,
     pinned?.version ?? null,
-    ...more,
+    ...(own[method] ?? []),
   ])
   return [...sha256(utf8ToBytes(said.toWellFormed())).slice(0, 4)]
     .map((byte) => byte.toString(36).padStart(2, '0'))

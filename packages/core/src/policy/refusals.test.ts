@@ -20,12 +20,17 @@ describe('what a policy refuses', () => {
       {
         policy: 0,
         kind: 'script-src',
+        only: false,
         directive: 'script-src',
         sources: ["'self'", 'https://cdn.example'],
         rule: `script-src 'self' https://cdn.example ${ours}`,
         besides: null,
       },
     ])
+  })
+  it('stops altogether what asks for nothing else, a picture too', () => {
+    const [picture] = refusals(readPolicies("img-src 'self'"), { 'img-src': [ours] }, page)
+    expect(isEssential(picture!)).toBe(true)
   })
   it('is added to a directive of its own where another stands in for it', () => {
     const [script, connect] = refused("default-src 'self'")

@@ -7,6 +7,8 @@ export interface Refusal {
   policy: number
   /** The kind that is asked for, as the directive that would decide over it. */
   kind: string
+  /** Nothing else is asked for. */
+  only: boolean
   /** The directive that decides, as the policy writes it. */
   directive: string
   sources: readonly string[]
@@ -19,8 +21,8 @@ export interface Refusal {
 /** Requests that a widget cannot do without; what else it asks for, pictures and fonts, it can. */
 const ESSENTIAL = ['script-src', 'connect-src', 'frame-src']
 
-/** What stops a widget altogether. */
-export const isEssential = ({ kind }: Refusal): boolean => ESSENTIAL.includes(kind)
+/** What stops a widget altogether: one of these, or all it asks for. */
+export const isEssential = ({ kind, only }: Refusal): boolean => only || ESSENTIAL.includes(kind)
 
 /** Whether what a directive lists lets one origin through; for scripts the element itself may say more than its address. */
 type Lets = (sources: readonly string[], kind: string, origin: string) => boolean
@@ -43,7 +45,9 @@ export function refusals(
       const decides = directiveFor(policy, kind)
       if (!decides) return []
       const refused = origins.filter((origin) => !lets(decides.sources, kind, origin))
-      return refused.length ? [refusal(index, kind, decides, refused)] : []
+      return refused.length
+        ? [{ ...refusal(index, kind, decides, refused), only: Object.keys(needs).length === 1 }]
+        : []
     }),
   )
   return [...all.filter(isEssential), ...all.filter((one) => !isEssential(one))]
@@ -65,7 +69,7 @@ function refusal(
   kind: string,
   { name, sources }: { name: string; sources: readonly string[] },
   origins: string[],
-): Refusal {
+): Omit<Refusal, 'only'> {
   const kept = sources.filter((source) => source.toLowerCase() !== "'none'")
   // What stands in for others is left as it is: added there, it would let more through than is needed.
   const own = name === kind || name === 'script-src-elem' ? name : kind

@@ -17,6 +17,7 @@ const kinds: Record<string, string> = {
   'script-src': 'our script',
   'connect-src': 'what our script asks for',
   'frame-src': 'our frame',
+  'img-src': 'our picture',
 }
 
 /** What stops a copy from showing: rules of the page, of the frame it stands in, or something a visitor has to do first. */

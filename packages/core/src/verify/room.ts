@@ -35,7 +35,7 @@ export function pageWithRoom(
   const room = `<div id="${ROOM_ID}"></div>`
   const host = own ? null : placementElement(page, placement)
   // What it stands within may be barred as a whole.
-  if (own) $([...ancestors(own)].findLast((e) => $(e).is(BARRED)) ?? own).replaceWith(room)
+  if (own) $([...ancestors(own)].findLast((e) => $(e).is(BARRED)) ?? withItsLink(own)).replaceWith(room)
   else if (host) $(host).append(room)
   else $('body').append(room)
   $(BARRED).remove()
@@ -45,6 +45,13 @@ export function pageWithRoom(
   // The others keep their room and their link; they are not to be shown, nor counted, from here.
   $(`[${MARK}]`).removeAttr(MARK)
   return { html: $.html(), found: Boolean(own ?? host) }
+}
+
+/** A picture of ours stands in a link that holds nothing else. */
+function withItsLink(own: Element): Element {
+  const { parent } = own
+  const isAlone = parent && isElement(parent) && parent.name === 'a' && parent.children.filter(isElement).length === 1
+  return isAlone ? parent : own
 }
 
 /** The elements in a body that are not taken out, in document order. */

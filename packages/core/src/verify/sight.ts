@@ -24,7 +24,7 @@ export type Unseen = 'not-displayed' | 'no-size' | 'covered' | 'clipped'
 /** One copy of an install, as a browser drew it. */
 export interface WidgetSight {
   id: string
-  method: 'inline' | 'frame'
+  method: 'inline' | 'frame' | 'opener' | 'picture'
   /** Its content is there; after so many ms of the page's time. */
   ready: boolean
   readyMs: number | null

@@ -12,6 +12,9 @@ const formAt = {
   link: 'page',
   connector: 'connector',
   site: 'site',
+  still: 'still',
+  stillTwice: 'still-2',
+  stillDrawing: 'still-svg',
 } as const satisfies Partial<Record<PublicPath, string>>
 
 /** The same, taken apart at the id. */

@@ -29,6 +29,10 @@ const headersOf: Record<string, Record<string, string>> = {
   frame: { 'content-security-policy': PAGE_POLICY, ...forAnyPage },
   page: { 'content-security-policy': PAGE_POLICY, ...forAnyPage },
   connector: forAnyPage,
+  still: forAnyPage,
+  'still-2': forAnyPage,
+  // A drawing that is opened by itself is a page: it runs and loads nothing.
+  'still-svg': { 'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; sandbox", ...forAnyPage },
 }
 
 /** Bytes, in memory. */

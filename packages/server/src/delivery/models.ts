@@ -29,6 +29,8 @@ export interface ArtefactFacts {
   behaviours?: readonly string[]
   /** Origins of what plays in frames when a visitor asks for it. */
   players?: readonly string[]
+  /** Of the pictures of it: px at their own size, and what they say. */
+  still?: { width: number; height: number; says: string }
   /** Nothing was shown. */
   empty?: boolean
   /** Of a thumbnail: whether it shows the kind's example. */

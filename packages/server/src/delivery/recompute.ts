@@ -15,6 +15,7 @@ import { Artefact, THUMBNAIL, type ArtefactFacts } from './models'
 import type { Within } from './queue-recompute'
 import { rendererFor, type Renderer } from './render-widget'
 import { shownReleases } from './shown-releases'
+import { drawStills, withStills } from './stills'
 import { storeArtefacts, type NewArtefact } from './store-artefacts'
 
 const BATCH = 200
@@ -145,10 +146,12 @@ async function artefactsOf(
   const credit = await creditOf(transaction)
   const agency = await agencyName(transaction)
   const render = renderer.alike ? alikeWithin(renderer) : renderer.render
-  return installs.flatMap((install) => {
+  const stood = renderer.kind.pictured ? await withStills(installs, transaction) : new Set<string>()
+  const made: NewArtefact[] = []
+  for (const install of installs) {
     const { widths, look, site, language, timeZone, isCredited } = places(install)
     const around = { language, timeZone, credit: isCredited ? credit : null }
-    const { rendered, heightIn } = measuring(renderer, render(facts(install.id), around))
+    const { rendered, view, heightIn } = measuring(renderer, render(facts(install.id), around))
     const narrower = {
       ...(widths.tablet ? { tablet: heightIn(widths.tablet) } : {}),
       ...(widths.phone ? { phone: heightIn(widths.phone) } : {}),
@@ -167,6 +170,7 @@ async function artefactsOf(
       ...(Object.keys(narrower).length ? { narrower } : {}),
       indexed: install.snippetOptions.indexed ?? false,
     }
+    const stills = stood.has(install.id) ? drawStills(renderer.kind, view, look, surroundings.width) : null
     const known = {
       title: payload.name,
       width: surroundings.width,
@@ -176,11 +180,12 @@ async function artefactsOf(
       widget: install.widgetId,
       ...(rendered.behaviours.length ? { behaviours: rendered.behaviours } : {}),
       ...(players.length ? { players } : {}),
+      ...(stills ? { still: stills.facts } : {}),
       ...(renderer.isEmpty ? { empty: true } : {}),
     }
     const { publicId, id: installId } = install
     const shared = { publicId, installId, widgetId: null, facts: known }
-    return [
+    made.push(
       ...formIds.map((form) => ({
         ...shared,
         form,
@@ -193,8 +198,10 @@ async function artefactsOf(
         contentType: artefactForms.payload.contentType,
         text: JSON.stringify(part),
       })),
-    ]
-  })
+      ...(stills?.forms ?? []).map((one) => ({ ...shared, ...one })),
+    )
+  }
+  return made
 }
 
 type Drawing = ReturnType<Renderer['render']> & { heights?: Map<number, number> }
@@ -217,7 +224,7 @@ function measuring({ kind }: Renderer, drawing: Drawing) {
     if (!heights.has(width)) heights.set(width, drawnHeight(kind, drawing.expected, width))
     return heights.get(width)!
   }
-  return { rendered: drawing.rendered, heightIn }
+  return { rendered: drawing.rendered, view: drawing.view, heightIn }
 }
 
 /** What the subjects know of each install, by the names its kind asks for. */

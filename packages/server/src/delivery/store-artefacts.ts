@@ -13,11 +13,11 @@ export interface NewArtefact {
   installId: string | null
   widgetId: string | null
   contentType: string
-  text: string
+  text: string | Buffer
   facts: ArtefactFacts
 }
 
-const etag = (text: string) => `"${createHash('sha256').update(text).digest('base64url').slice(0, 22)}"`
+const etag = (text: string | Buffer) => `"${createHash('sha256').update(text).digest('base64url').slice(0, 22)}"`
 
 const key = ({ publicId, form }: { publicId: string; form: string }) => `${publicId} ${form}`
 
@@ -34,8 +34,8 @@ export async function storeArtefacts(
     transaction,
   })
   const known = new Map(there.map((a) => [key(a), a]))
-  const tags = new Map<string, string>()
-  const tagOf = (text: string) => tags.get(text) ?? (tags.set(text, etag(text)), tags.get(text)!)
+  const tags = new Map<string | Buffer, string>()
+  const tagOf = (text: string | Buffer) => tags.get(text) ?? (tags.set(text, etag(text)), tags.get(text)!)
   const changed = artefacts
     .map(({ text, ...rest }) => ({ ...rest, bytes: text, etag: tagOf(text) }))
     .filter((a) => {
@@ -53,7 +53,11 @@ export async function storeArtefacts(
   if (!changed.length && !over.length) return
   const now = new Date()
   await Artefact.bulkCreate(
-    changed.map((a) => ({ ...a, bytes: Buffer.from(a.bytes), computedAt: now })),
+    changed.map((a) => ({
+      ...a,
+      bytes: typeof a.bytes === 'string' ? Buffer.from(a.bytes) : a.bytes,
+      computedAt: now,
+    })),
     {
       updateOnDuplicate: ['contentType', 'bytes', 'etag', 'facts', 'computedAt'],
       conflictAttributes: ['publicId', 'form'] as never,

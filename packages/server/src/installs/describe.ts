@@ -1,4 +1,5 @@
 import { advise, OVER_PAGE, stepsFor } from '@pebblestrand/core/advice'
+import { kindOf } from '@pebblestrand/core/kinds'
 import { methodIds, methods, type MethodId, type SnippetRequest } from '@pebblestrand/core/methods'
 import { SITE_TAG, type RegisterRow } from '@pebblestrand/contract'
 import { Op } from 'sequelize'
@@ -36,7 +37,17 @@ export async function describeInstall(context: Context, id: string) {
   const { region } = row
   const tag = await tagOf(site.id)
   const selector = placement?.selector ?? null
-  const about = { site, page, tag, profile, region, selector, behaviours: facts?.behaviours, players: facts?.players }
+  const about = {
+    site,
+    page,
+    tag,
+    profile,
+    region,
+    selector,
+    behaviours: facts?.behaviours,
+    players: facts?.players,
+    kind: kindOf(row.kind),
+  }
   const advice = advise(profile, await settingOf(context, about))
   const taken = [advice.best, ...advice.others].find(({ method }) => method === install.method)!
   const isTag = row.kind === SITE_TAG
@@ -116,9 +127,9 @@ async function swapsOf(installId: string) {
 async function snippets(
   { config }: Context,
   { install, row, tag }: { install: Install; row: RegisterRow; tag: SiteTag | null },
-  { height = 0, narrower, players = [] }: ArtefactFacts = {},
+  { height = 0, narrower, players = [], still }: ArtefactFacts = {},
 ) {
-  const { form, unsigned, pinned, nonce, grows } = install.snippetOptions
+  const { form, unsigned, pinned, nonce, grows, drawing, opens } = install.snippetOptions
   const request: SnippetRequest = {
     origin: config.origin,
     publicId: install.publicId,
@@ -131,6 +142,9 @@ async function snippets(
     signed: !unsigned,
     plays: players.length > 0,
     grows: grows ?? false,
+    drawing: drawing ?? false,
+    ...(still ? { still } : {}),
+    ...(opens ? { opens } : {}),
     ...(nonce ? { nonce } : {}),
     ...(pinned ? { pinned: scriptNow } : {}),
   }

@@ -33,7 +33,7 @@ export async function planInstall(context: Context, wanted: WantedInstall, userI
   if (!(await Release.count({ where: { widgetId: widget.id } }))) throw new AppError('not-published')
   const page = await pageFor(wanted)
   const placement = await placementFor(widget, page, wanted.placementId ?? null)
-  const method = wanted.method ?? (await bestMethod(context, page, placement))
+  const method = wanted.method ?? (await bestMethod(context, widget, page, placement))
   const install = await create(
     context,
     { widgetId: widget.id, pageId: page.id, placementId: placement?.id ?? null, method },
@@ -45,7 +45,12 @@ export async function planInstall(context: Context, wanted: WantedInstall, userI
 }
 
 /** As advice has it; where nothing shows it yet, what comes nearest. */
-async function bestMethod(context: Context, page: Page, placement: Placement | null): Promise<MethodId> {
+async function bestMethod(
+  context: Context,
+  { kind }: Widget,
+  page: Page,
+  placement: Placement | null,
+): Promise<MethodId> {
   const site = page.Site!
   const profile = await profileOf(site.platform)
   const about = {
@@ -55,6 +60,7 @@ async function bestMethod(context: Context, page: Page, placement: Placement | n
     profile,
     region: placement?.region ?? null,
     selector: placement?.selector ?? null,
+    kind: kindOf(kind),
   }
   return advise(profile, await settingOf(context, about)).best.method
 }

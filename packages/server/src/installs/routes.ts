@@ -1,6 +1,7 @@
 import { routes } from '@pebblestrand/contract'
 import { record } from '../activity/record'
 import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeIn } from '../delivery/recompute'
 import { Release } from '../widgets/models'
 import { queueCheck } from '../checks/queue-check'
 import type { Context } from '../platform/context'
@@ -36,9 +37,14 @@ export function installRoutes(serve: Serve, context: Context): void {
         if (install.method === 'tag') await ensureTag(context, await siteOf(install), userId, transaction)
         await keepSiteListOf(context, install, transaction)
       }
+      // A picture of it is drawn from when it is first wanted: its text says what stands in it.
+      if (install.method === 'picture' && method !== 'picture')
+        await recomputeIn(context, install.widgetId, { installIds: [install.id] }, transaction)
       // What the page behind its address says to search engines is part of its bytes.
-      if (change.snippetOptions && Boolean(change.snippetOptions.indexed) !== Boolean(snippetOptions.indexed))
-        await recomputeWidget(context, install.widgetId, transaction, { installIds: [install.id] })
+      const isIndexed = change.snippetOptions
+        ? Boolean(change.snippetOptions.indexed) !== Boolean(snippetOptions.indexed)
+        : false
+      if (isIndexed) await recomputeWidget(context, install.widgetId, transaction, { installIds: [install.id] })
     })
     return describeInstall(context, install.id)
   })

@@ -1,4 +1,5 @@
 import type { Setting } from '@pebblestrand/core/advice'
+import type { Kind } from '@pebblestrand/core/kinds'
 import { methods, type MethodId } from '@pebblestrand/core/methods'
 import type { PlatformProfile, Region } from '@pebblestrand/core/platforms'
 import {
@@ -28,12 +29,13 @@ interface Where {
   behaviours?: readonly string[]
   /** Origins of the players that open in it. */
   players?: readonly string[]
+  kind?: Kind
 }
 
 /** What decides, beside the platform, how each method fares at a place. */
 export async function settingOf(
   { config }: Context,
-  { site, page, tag, profile, region, selector, behaviours = [], players = [] }: Where,
+  { site, page, tag, profile, region, selector, behaviours = [], players = [], kind }: Where,
 ): Promise<Setting> {
   // Until a look has shown the page's own rules, those that its platform commonly has stand for them.
   const policies = (page.policySeen?.enforced ?? [profile.policy ?? '']).flatMap(readPolicies)
@@ -44,6 +46,7 @@ export async function settingOf(
     connector: profile.connector && site.connector,
     tag: standingOf(tag),
     selector: selector !== null,
+    pictured: kind?.pictured !== undefined,
     players,
     withholds: (feature, origins) =>
       origins.some((origin) => withholds(permissionsOf(page), feature, origin, addressOn(site, page))),

@@ -6,6 +6,7 @@ import { headlinesCss } from './css'
 import { headlinesHtml } from './html'
 import { sample } from './sample'
 import { HeadlinesSettings, sources } from './settings'
+import { headlinesPictured } from './pictured'
 import { headlinesStarters } from './starters'
 
 export const headlines: Kind<HeadlinesSettings> = {
@@ -33,6 +34,7 @@ export const headlines: Kind<HeadlinesSettings> = {
     pictures: ({ picture }) => (picture === 'none' ? [] : ['item']),
     loosened: sieveGroup.loosened,
   },
+  pictured: headlinesPictured,
   box,
   parts: ['heading', 'description', 'list', 'item', 'picture', 'title', 'text', 'meta', 'date', 'link', 'button'],
   pairs: lookGroup.pairs,

@@ -5,6 +5,7 @@ import { sample as reviews } from '../reviews/sample'
 import { box } from './box'
 import { badgeCss } from './css'
 import { badgeHtml } from './html'
+import { badgePictured } from './pictured'
 import { RatingBadgeSettings, sources } from './settings'
 import { badgeOf } from './view'
 
@@ -55,6 +56,7 @@ export const ratingBadge: Kind<RatingBadgeSettings> = {
     isEmpty: (view) => badgeOf(view) === null,
     sourcePicture: ({ picture }) => picture,
   },
+  pictured: badgePictured,
   presence: (settings) => (isFloating(settings) ? { overPage: true } : null),
   box,
   parts: ['text', 'mean', 'stars', 'counts', 'picture', 'panel'],

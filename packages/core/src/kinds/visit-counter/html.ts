@@ -1,30 +1,22 @@
 import { escapeText } from '../../markup'
-import { numberFormat } from '../../words'
 import type { View } from '../kind'
 import { outermost } from '../outermost'
-import { countsOf, visitsFrom } from './periods'
-import { periodsOf, type VisitCounterSettings } from './settings'
-
-/** One number with its name, as it is written in the settings' language. */
-interface Count {
-  name: string
-  value: number
-  said: string
-}
+import type { VisitCounterSettings } from './settings'
+import { shownCounts, type Count } from './view'
 
 type Settings = VisitCounterSettings
 
 const styles: Record<Settings['style'], (counts: Count[], settings: Settings) => string> = {
   line: (counts) =>
-    `<p class="n" part="row">${counts.map(({ name, said }) => `<span class="i">${escapeText(name)} <b>${said}</b></span>`).join(' ')}</p>`,
+    `<p class="n" part="row">${counts.map(({ name, said }) => `<span class="i">${escapeText(name)} <b>${escapeText(said)}</b></span>`).join(' ')}</p>`,
   table: (counts) =>
-    `<table class="n" part="row"><tbody>${counts.map(({ name, said }) => `<tr><th scope="row">${escapeText(name)}</th><td>${said}</td></tr>`).join('')}</tbody></table>`,
+    `<table class="n" part="row"><tbody>${counts.map(({ name, said }) => `<tr><th scope="row">${escapeText(name)}</th><td>${escapeText(said)}</td></tr>`).join('')}</tbody></table>`,
   // The digits are a picture of the number; who hears the page hears the number itself.
   digits: (counts, { digits }) =>
     counts
       .map(
         ({ name, value, said }) =>
-          `<p class="n" part="row"><span class="k">${escapeText(name)}</span><span class="v">${said}</span><span class="o" part="digits" aria-hidden="true">${[
+          `<p class="n" part="row"><span class="k">${escapeText(name)}</span><span class="v">${escapeText(said)}</span><span class="o" part="digits" aria-hidden="true">${[
             ...String(value).padStart(digits, '0'),
           ]
             .map((digit) => `<i>${digit}</i>`)
@@ -34,13 +26,7 @@ const styles: Record<Settings['style'], (counts: Count[], settings: Settings) =>
 }
 
 export function visitCounterHtml({ settings, context }: View<Settings>): string {
-  const counts = countsOf(visitsFrom(context.facts.visits), settings.locale, settings.start)
-  const written = numberFormat(settings.locale)
-  const shown = periodsOf(settings).map((id) => ({
-    name: settings.names[id],
-    value: counts[id],
-    said: escapeText(written.format(counts[id])),
-  }))
+  const shown = shownCounts(settings, context.facts.visits)
   return outermost(
     settings,
     context,

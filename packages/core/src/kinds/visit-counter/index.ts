@@ -4,6 +4,7 @@ import { sinceThemesAndLanguages } from '../of-before'
 import { box } from './box'
 import { visitCounterCss } from './css'
 import { visitCounterHtml } from './html'
+import { counterPictured } from './pictured'
 import { VisitCounterSettings } from './settings'
 import { visitCounterStarters } from './starters'
 
@@ -39,6 +40,7 @@ export const visitCounter: Kind<VisitCounterSettings> = {
     behaviours: ['count'],
     data: {},
   }),
+  pictured: counterPictured,
   box,
   facts: ['visits'],
   parts: ['heading', 'row', 'digits'],

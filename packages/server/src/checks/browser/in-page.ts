@@ -49,8 +49,20 @@ export async function scrollThrough(): Promise<void> {
   await new Promise((resolve) => requestAnimationFrame(() => resolve(null)))
 }
 
-/** What of ours is on the page and how it lies. `framePath`: what the path of our frames begins with. */
-export function measure({ mark, framePath, origin }: { mark: string; framePath: string; origin: string }) {
+/** What of ours is on the page and how it lies. Paths: what those of our frames and pictures begin with. */
+export function measure({
+  mark,
+  opensMark,
+  framePaths,
+  picturePaths,
+  origin,
+}: {
+  mark: string
+  opensMark: string
+  framePaths: string[]
+  picturePaths: string[]
+  origin: string
+}) {
   const noted = (
     window as unknown as {
       __pebblestrandSeen?: {
@@ -61,13 +73,30 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
     }
   ).__pebblestrandSeen
   const root = document.documentElement
-  const isOurFrame = (element: Element) => {
+  const addressIn = (element: Element): URL | null => {
     const address = element.getAttribute(element.tagName === 'OBJECT' ? 'data' : 'src') ?? ''
     try {
-      return new URL(address, location.href).pathname.startsWith(framePath)
+      return new URL(address, location.href)
     } catch {
-      return false
+      return null
     }
+  }
+  /** What an element is to us, and of which install; null where it is nothing of ours. */
+  const ours = (
+    element: Element,
+  ): { method: 'inline' | 'frame' | 'opener' | 'picture'; id: string; address: string | null } | null => {
+    const id = element.getAttribute(mark)
+    if (id !== null) return { method: 'inline', id, address: null }
+    const opens = element.getAttribute(opensMark)
+    if (opens !== null) return { method: 'opener', id: opens, address: null }
+    const url = addressIn(element)
+    const isPicture = element.tagName === 'IMG'
+    const path = url && (isPicture ? picturePaths : framePaths).find((one) => url.pathname.startsWith(one))
+    if (!path) return null
+    const name = decodeURIComponent(url.pathname.slice(path.length))
+    return isPicture
+      ? { method: 'picture', id: name.replace(/\.\w+$/, ''), address: null }
+      : { method: 'frame', id: name, address: url.href }
   }
   const named = (element: Element) => {
     const words = (element.textContent ?? '').replace(/\s+/g, ' ').trim().slice(0, 40)
@@ -181,9 +210,9 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
 
   const sidewaysNow = () => (document.scrollingElement ?? root).scrollWidth > innerWidth + 1
   const sideways = sidewaysNow()
-  const elements = [...document.querySelectorAll<HTMLElement>(`[${mark}], iframe, object, embed`)].filter(
-    (element) => element.hasAttribute(mark) || isOurFrame(element),
-  )
+  const elements = [
+    ...document.querySelectorAll<HTMLElement>(`[${mark}], [${opensMark}], iframe, object, embed, img`),
+  ].filter((element) => ours(element) !== null)
   let sidewaysByUs = false
   if (sideways && elements.length) {
     const before = elements.map((element) => element.style.display)
@@ -193,9 +222,10 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
   }
 
   const widgets = elements.slice(0, 100).map((element) => {
-    const isInline = element.hasAttribute(mark)
+    const { method, id, address } = ours(element)!
+    const isInline = method === 'inline'
+    const image = method === 'picture' ? (element as HTMLImageElement) : null
     const inner: ParentNode = element.shadowRoot ?? element
-    const address = new URL(element.getAttribute(element.tagName === 'OBJECT' ? 'data' : 'src') ?? '', location.href)
     const release = element.getAttribute(`${mark}-release`)
     const { why, by } = unseen(element)
     const box = (floatingPart(element) ?? element).getBoundingClientRect()
@@ -209,10 +239,15 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
       ) || element.scrollWidth > element.clientWidth + 2
     const parent = element.parentElement?.getBoundingClientRect()
     return {
-      id: isInline ? element.getAttribute(mark)! : decodeURIComponent(address.pathname.slice(framePath.length)),
-      method: isInline ? ('inline' as const) : ('frame' as const),
-      address: isInline ? null : address.href,
-      ready: isInline ? release !== null : false,
+      id,
+      method,
+      address,
+      // Our script says of what it opens; a picture is there or not.
+      ready: isInline
+        ? release !== null
+        : image
+          ? image.complete && image.naturalWidth > 0
+          : method === 'opener' && element.hasAttribute('aria-haspopup'),
       readyMs: noted?.ready.get(element) ?? null,
       release: release === null ? null : Number(release),
       lists: shown ? shown.querySelectorAll('ul, ol, [role=list]').length : 0,
@@ -223,7 +258,9 @@ export function measure({ mark, framePath, origin }: { mark: string; framePath: 
             .map((child) => child.textContent ?? '')
             .join('')
             .trim().length + shown.querySelectorAll('img, svg, picture').length
-        : 0,
+        : method === 'opener' || method === 'picture'
+          ? 1
+          : 0,
       box: {
         x: Math.round(box.left + scroll.x),
         y: Math.round(box.top + scroll.y),

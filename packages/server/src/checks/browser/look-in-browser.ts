@@ -1,4 +1,4 @@
-import { MARK, pathTo } from '@pebblestrand/core/wire'
+import { MARK, OPENS_MARK, pathTo } from '@pebblestrand/core/wire'
 import type { Look, Sight, WidgetSight } from '@pebblestrand/core/verify'
 import { lookKinds, type BrowserLookId } from '@pebblestrand/core/verify/words'
 import type { LookSamples } from '@pebblestrand/core/site-look'
@@ -110,9 +110,18 @@ function listen(page: Page, origin: string): Heard {
   return heard
 }
 
+const PICTURE_PATHS = (['still', 'stillTwice', 'stillDrawing'] as const).map((path) =>
+  pathTo(path, '').replace(/\.\w+$/, ''),
+)
+
 async function sightOf(page: Page, how: BrowserLookId, origin: string, heard: Heard): Promise<Sight> {
-  const framePath = pathTo('frame', '')
-  const { widgets, ...rest } = await page.evaluate(measure, { mark: MARK, framePath, origin })
+  const { widgets, ...rest } = await page.evaluate(measure, {
+    mark: MARK,
+    opensMark: OPENS_MARK,
+    framePaths: [pathTo('frame', ''), pathTo('link', '')],
+    picturePaths: PICTURE_PATHS,
+    origin,
+  })
   const measured: WidgetSight[] = []
   for (const { address, ...widget } of widgets) {
     const frame = address ? page.frames().find((one) => one.url() === address) : null

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SnippetOptions } from '@pebblestrand/contract'
-import { methods, textForms, type TextForm } from '@pebblestrand/core/methods'
+import { methods, openerLooks, textForms, type OpenerLook, type TextForm } from '@pebblestrand/core/methods'
 import { computed, ref } from 'vue'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
@@ -21,6 +21,10 @@ const set = (change: SnippetOptions) =>
   changeInstall(props.install.id, { snippetOptions: { ...options.value, ...change } }).catch((e: unknown) =>
     sayFault(asApiError(e)),
   )
+const opens = computed(() => options.value.opens ?? { by: 'link' as const })
+const setOpens = (change: Partial<NonNullable<SnippetOptions['opens']>>) =>
+  set({ opens: { ...opens.value, ...change } })
+const looks = Object.entries(openerLooks) as [OpenerLook, string][]
 const forms = Object.entries(textForms) as [TextForm, { name: string }][]
 </script>
 
@@ -48,6 +52,49 @@ const forms = Object.entries(textForms) as [TextForm, { name: string }][]
           @change="set({ unsigned: !($event.target as HTMLInputElement).checked })"
         />
         With a comment that says what it is and who put it there</label
+      >
+      <template v-if="install.method === 'opener'">
+        <label class="flex items-baseline gap-2"
+          >Opened by
+          <select
+            class="field w-auto"
+            :value="opens.by"
+            @change="setOpens({ by: ($event.target as HTMLSelectElement).value as OpenerLook })"
+          >
+            <option v-for="[id, name] in looks" :key="id" :value="id">{{ name }}</option>
+          </select>
+        </label>
+        <label class="flex items-baseline gap-2"
+          >that says
+          <input
+            class="field w-56"
+            maxlength="100"
+            :placeholder="install.widget"
+            :value="opens.words ?? ''"
+            @change="setOpens({ words: ($event.target as HTMLInputElement).value })"
+        /></label>
+        <label v-if="opens.by === 'picture'" class="flex items-baseline gap-2"
+          >Address of the picture
+          <input
+            class="field min-w-0 flex-1"
+            type="url"
+            placeholder="https://"
+            :value="opens.picture ?? ''"
+            @change="setOpens({ picture: ($event.target as HTMLInputElement).value.trim() })"
+        /></label>
+        <p v-if="opens.by === 'attribute'">
+          Give whatever is to be pressed the attribute that stands in the first tag; the script goes anywhere on that
+          page.
+        </p>
+      </template>
+      <label v-if="install.method === 'picture'" class="flex items-baseline gap-2"
+        ><input
+          type="checkbox"
+          class="accent-kelp"
+          :checked="options.drawing"
+          @change="set({ drawing: ($event.target as HTMLInputElement).checked })"
+        />
+        As a drawing (SVG), sharp at any size; mails show only the other one</label
       >
       <label v-if="install.method === 'frame'" class="flex items-baseline gap-2"
         ><input
