@@ -66,13 +66,20 @@ interface Row {
   seen: Ending
 }
 
-interface Planned {
-  region: Region
-  box: EditorBox
-  id: string
+interface Text {
   publicId: string
   snippets: Record<MethodId, string>
 }
+
+/** What stands in a box: a text, and beside it another one's that comes off or fails with it, by a method that needs no less. */
+interface Planned extends Text {
+  region: Region
+  box: EditorBox
+  beside: Text
+}
+
+/** Pasted together: the script of either fills both, and a box that strips one's markup strips the other's. */
+const besides: Partial<Record<MethodId, MethodId>> = { inline: 'opener', frame: 'picture' }
 
 /** What the verifier may say of each ending, by the page as served. */
 const saidOf: Record<Ending, string[]> = {
@@ -95,33 +102,31 @@ for (const profile of profileList)
     await desk.signIn()
     const rows: Row[] = []
     const isSoft = profile.navigation === 'without loading'
+    const homeHasScript = (await fetchPage(siteAddress(place.host, '/'))).html.includes('/strand.js')
 
     /** Pastes one method into some boxes, publishes, and compares what a visitor sees, and what the verifier says, with what was foretold. */
     const round = async (method: MethodId, into: readonly Planned[], more: { connector?: boolean } = {}) => {
       if (!into.length) return
       const filled = Object.fromEntries(planned.map(({ region, box }) => [`${region}.${box.id}`, '']))
-      for (const { region, box, snippets } of into) filled[`${region}.${box.id}`] = snippets[method]
+      const second = besides[method]
+      const texts = into.flatMap(({ region, box, beside, ...own }) => [
+        { region, box, method, ...own },
+        ...(second ? [{ region, box, method: second, ...beside }] : []),
+      ])
+      for (const { region, box, ...one } of texts) filled[`${region}.${box.id}`] += `${one.snippets[one.method]}\n`
       await desk.publish(place.path, filled)
       await desk.forget()
       const { html, headers } = await fetchPage(at)
       const policy = String(headers['content-security-policy'] ?? '')
-      const seen = await seenBy(
-        browser,
-        at,
-        into.map(({ publicId }) => publicId),
-      )
-      const softly = isSoft
-        ? await seenBy(
-            browser,
-            at,
-            into.map(({ publicId }) => publicId),
-            siteAddress(place.host, '/'),
-          )
-        : null
-      for (const { region, box, publicId } of into) {
+      const ids = texts.map(({ publicId }) => publicId)
+      const seen = await seenBy(browser, at, ids)
+      const softly = isSoft ? await seenBy(browser, at, ids, siteAddress(place.host, '/')) : null
+      for (const { region, box, publicId, method } of texts) {
         const about = { origin: origin(), page: at, region, policy, navigation: profile.navigation, ...more }
         const { ends: expected, losses } = foretold(box, method, about)
-        const without = losses.includes('unloaded') ? 'link' : expected
+        // Our script, once a page has loaded it, opens what is marked for it on those that come after.
+        const isOpened = method === 'opener' && homeHasScript
+        const without = losses.includes('unloaded') && !isOpened ? 'link' : expected
         if (softly) expect(softly.get(publicId), `${method} in the ${box.name}, without loading`).toBe(without)
         rows.push({
           platform: profile.name,
@@ -192,23 +197,29 @@ async function planAll(
   const inRegion = (region: Region) => profile.boxes.filter((box) => box.places.includes(region))
   const most = Math.max(0, ...regionIds.map((region) => inRegion(region).length))
   const widgets: string[] = []
-  for (let n = 0; n < most; n++) {
+  for (let n = 0; n < 2 * most; n++) {
     widgets.push(await begin(page, 'headlines', 'sidebar-list', `Foretold ${n + 1} at ${place.site}`))
     await publish(page, widgets[n]!, { sources: [await newsOf(page)] })
   }
   made.push(...widgets)
-  const places = regionIds.flatMap((region) =>
-    inRegion(region).map((box, n) => ({ region, box, widgetId: widgets[n]! })),
-  )
+  const textOf = async (region: Region, widgetId: string): Promise<Text> => {
+    const placementId = placements.find((one) => one.region === region)!.id
+    // A picture is drawn from when it is wanted.
+    const plan = { widgetId, pageId, placementId, method: 'picture' }
+    const { id, error } = await api<{ id: string; error?: unknown }>(page, 'POST', '/api/installs', plan)
+    if (error) throw new Error(JSON.stringify(error))
+    const { snippets } = await api<{ snippets: Text['snippets'] }>(page, 'GET', `/api/installs/${id}`)
+    return { snippets, publicId: /data-pebblestrand="([^"]+)"/.exec(snippets.inline)![1]! }
+  }
   return Promise.all(
-    places.map(async ({ region, box, widgetId }) => {
-      const placementId = placements.find((one) => one.region === region)!.id
-      const plan = { widgetId, pageId, placementId, method: 'inline' }
-      const { id, error } = await api<{ id: string; error?: unknown }>(page, 'POST', '/api/installs', plan)
-      if (error) throw new Error(JSON.stringify(error))
-      const { snippets } = await api<{ snippets: Planned['snippets'] }>(page, 'GET', `/api/installs/${id}`)
-      return { region, box, id, snippets, publicId: /data-pebblestrand="([^"]+)"/.exec(snippets.inline)![1]! }
-    }),
+    regionIds.flatMap((region) =>
+      inRegion(region).map(async (box, n) => ({
+        region,
+        box,
+        ...(await textOf(region, widgets[2 * n]!)),
+        beside: await textOf(region, widgets[2 * n + 1]!),
+      })),
+    ),
   )
 }
 
@@ -325,7 +336,7 @@ async function removeAll(page: Page, what: string, id: string): Promise<void> {
 
 /** Each line a box of a region, each column a method. */
 function tableOf(rows: readonly Row[]): string {
-  const columns = ['inline', 'frame', 'link', 'shortcode', 'tag'] as const
+  const columns = ['inline', 'frame', 'link', 'shortcode', 'tag', 'opener', 'picture'] as const
   const keys = [...new Set(rows.map(({ region, box }) => `${region}\t${box}`))]
   const cell = (key: string, method: MethodId) =>
     [
@@ -336,8 +347,8 @@ function tableOf(rows: readonly Row[]): string {
       .map((ending) => endings[ending].name)
       .join('; ')
   return [
-    '| region | box | element and script | frame | address | shortcode | site tag |',
-    '|---|---|---|---|---|---|---|',
+    '| region | box | element and script | frame | address | shortcode | site tag | opener | picture |',
+    '|---|---|---|---|---|---|---|---|---|',
     ...keys.map(
       (key) => `| ${key.split('\t').join(' | ')} | ${columns.map((method) => cell(key, method) || '–').join(' | ')} |`,
     ),

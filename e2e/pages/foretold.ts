@@ -37,7 +37,9 @@ export async function seenBy(
     const there = await visitor.evaluate(
       (wanted) =>
         wanted.filter((id) =>
-          document.querySelector(`[data-pebblestrand="${id}"], iframe[src*="/f/${id}"], iframe[src*="/v/${id}"]`),
+          document.querySelector(
+            `[data-pebblestrand="${id}"], iframe[src*="/f/${id}"], iframe[src*="/v/${id}"], [data-pebblestrand-opens="${id}"], img[src*="/r1/${id}"]`,
+          ),
         ),
       [...ids],
     )
@@ -82,17 +84,44 @@ async function endingsIn(frame: Frame, ids: readonly string[]): Promise<Map<stri
   const own = /\/(?:f|v)\/([^/?#]+)/.exec(frame.url())?.[1] ?? ''
   const found = await frame
     .evaluate(
-      ([wanted, ownId]) =>
-        wanted.map((id) => {
+      async ([wanted, ownId]) => {
+        /** Whether a press opens it, with its content; where nothing takes the press, the link is not followed. */
+        const opens = async (opener: Element) => {
+          let isTaken = false
+          const last = (event: Event) => {
+            isTaken = event.defaultPrevented
+            event.preventDefault()
+          }
+          addEventListener('click', last, { once: true })
+          opener.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }))
+          for (const until = Date.now() + 4000; isTaken && Date.now() < until;) {
+            for (const host of document.body.children) {
+              const dialog = host.shadowRoot?.querySelector('dialog[open]') as HTMLDialogElement | null | undefined
+              const said = dialog?.querySelector('.in > div')?.shadowRoot?.textContent ?? ''
+              if (said.trim().length > 20) return (dialog!.close(), true)
+            }
+            await new Promise((later) => setTimeout(later, 50))
+          }
+          return false
+        }
+        const endingOf = async (id: string) => {
           const visible = (text: string | null | undefined) => Boolean(text && text.trim().length > 20)
           if (id === ownId) return visible(document.getElementById('widget')?.innerText) ? 'shown' : 'nothing'
           const element = document.querySelector(`[data-pebblestrand="${id}"]`)
           if (visible(element?.shadowRoot?.textContent)) return 'shown'
+          const image = document.querySelector<HTMLImageElement>(`img[src*="/r1/${id}"]`)
+          if (image?.complete && image.naturalWidth > 0) return 'shown'
+          const opener = document.querySelector(`[data-pebblestrand-opens="${id}"]`)
+          if (opener && (await opens(opener))) return 'shown'
           const link = [...document.querySelectorAll('a')].find((a) => a.href.includes(`/v/${id}`))
           // An address as a link shows itself; as words it shows no link.
           if (link && link.offsetHeight > 0) return 'link'
           return (document.body?.innerText ?? '').includes(id) ? 'code' : 'nothing'
-        }),
+        }
+        const found: string[] = []
+        for (const id of wanted) found.push(await endingOf(id)) // one dialog at a time
+        return found
+      },
       [[...ids], own] as const,
     )
     .catch(() => ids.map(() => 'nothing')) // a frame that was refused has no document of its own
@@ -118,6 +147,7 @@ export function foretold(
     origin: about.origin,
     region: about.region,
     behaviours: [],
+    pictured: true,
     navigation: about.navigation ?? 'loads',
     connector: about.connector ?? false,
     tag: about.tag ? 'confirmed' : 'none',
