@@ -1,5 +1,6 @@
 import { api, expect, settings, siteAddress, test } from './pages/signed-in'
 import { installId } from './pages/finds'
+import { violations } from './pages/axe'
 import { Desk } from './pages/desk'
 import { withServedPage } from './pages/served-page'
 
@@ -126,6 +127,58 @@ test('a frame is as high as what is in it where our script is, and only by the w
     await visitor.goto(url)
     await expect(visitor.frameLocator('iframe').locator('#widget')).toBeVisible()
     expect(await heightOf('Harbour news')).toBe(60)
+  })
+  await visitor.context().close()
+})
+
+test('a widget opens over the page from a link, a button or anything else, by keyboard too, and closes again', async ({
+  signedIn: page,
+  browser,
+}) => {
+  const id = await installId(page, 'q=Harbour+news&status=confirmed&siteId=&sort=site')
+  const textOf = async (opens: object) => {
+    await api(page, 'PATCH', `/api/installs/${id}`, { snippetOptions: { opens } })
+    const { snippets } = await api<{ snippets: { opener: string } }>(page, 'GET', `/api/installs/${id}`)
+    return snippets.opener
+  }
+  const link = await textOf({ by: 'link', words: 'From the harbour' })
+  const marked = (await textOf({ by: 'attribute', words: 'Something there already' })).replace(/<script[\s\S]*/, '')
+  await api(page, 'PATCH', `/api/installs/${id}`, { snippetOptions: {} })
+  const visitor = await (await browser.newContext()).newPage()
+  const html = `<!doctype html><html lang="en"><title>Opens</title><body style="background:#102030;color:#fff"><main><h1>Opens</h1><p>${link}</p><p>${marked}</p></main>`
+  await withServedPage({ host: 'opens', html: html.replace('<a ', '<a style="color:#fff" ') }, async (url) => {
+    await visitor.goto(url)
+    const opener = visitor.getByRole('link', { name: 'From the harbour' })
+    await expect(opener).toHaveAttribute('aria-haspopup', 'dialog')
+    await opener.focus()
+    await visitor.keyboard.press('Enter')
+    const dialog = visitor.getByRole('dialog', { name: 'Harbour news' })
+    await expect(dialog.getByRole('link', { name: 'Second ramp opens at Gullhaven pier' })).toBeVisible()
+    await expect(dialog).toHaveCSS('background-color', 'rgb(16, 32, 48)')
+    expect(await violations(visitor)).toEqual([])
+    await visitor.keyboard.press('Escape')
+    await expect(dialog).toBeHidden()
+    await expect(opener).toBeFocused()
+    await opener.click()
+    await dialog.getByRole('button', { name: 'Close' }).click()
+    await expect(dialog).toBeHidden()
+    await opener.click()
+    await visitor.mouse.click(3, 3)
+    await expect(dialog).toBeHidden()
+    expect(visitor.url()).toBe(url)
+
+    const other = visitor.getByRole('button', { name: 'Something there already' })
+    await other.focus()
+    await visitor.keyboard.press(' ')
+    await expect(visitor.getByRole('dialog', { name: 'Harbour news' })).toBeVisible()
+    await visitor.keyboard.press('Escape')
+    await expect(other).toBeFocused()
+
+    // Where its content does not come, the link leads to the widget's own page.
+    await visitor.route('**/p2/*.json', (route) => route.fulfill({ status: 500, body: 'no' }))
+    await visitor.reload()
+    await opener.click()
+    await expect(visitor).toHaveURL(/\/v\//)
   })
   await visitor.context().close()
 })

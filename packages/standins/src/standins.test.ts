@@ -246,6 +246,7 @@ describe('platforms', () => {
   })
   it('the shop’s policy lets in what its owner allows', async () => {
     const policy = async () => String((await get('net-loft', '/')).headers['content-security-policy'])
+    expect((await get('net-loft', '/')).headers['permissions-policy']).toMatch(/fullscreen=\(self\)/)
     expect(await policy()).toContain("script-src 'self';")
     await post('net-loft', '/desk/settings', { allowed: 'https://strand.example javascript:x', other: '1' }, { cookie })
     expect(await policy()).toContain("script-src 'self' https://strand.example;")

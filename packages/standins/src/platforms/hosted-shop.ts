@@ -27,6 +27,7 @@ export const hostedShop: Platform = {
       .join('')
     return {
       'content-security-policy': `default-src 'self'; script-src 'self'${more}; style-src 'self' 'unsafe-inline'; img-src 'self' data:${more}; font-src 'self'${more}; connect-src 'self'${more}; frame-src 'self'${more}; base-uri 'self'; object-src 'none'; form-action 'self'`,
+      'permissions-policy': 'fullscreen=(self), camera=(), microphone=(), geolocation=()',
     }
   },
   words: {

@@ -20,6 +20,8 @@ const script = readFileSync(new URL('../../../../widget/dist/strand.js', import.
 const items = (count: number) =>
   `<section class="w"><ul role="list">${Array.from({ length: count }, (_, i) => `<li><a href="https://news.example/${i}">Ferry ${i} sails at ten</a></li>`).join('')}</ul></section>`
 
+const PICTURE = '<svg xmlns="http://www.w3.org/2000/svg" width="300" height="80"><rect width="300" height="80"/></svg>'
+let pictures = true
 let ours: Server
 let origin = ''
 let payload = { v: 2, release: 3, html: items(3), css: ':host{display:block}', behaviours: [], data: {} }
@@ -34,7 +36,11 @@ beforeAll(async () => {
       return void response.writeHead(200, { ...open, 'content-type': 'text/javascript' }).end(script)
     if (request.url?.startsWith('/p2/'))
       return void response.writeHead(200, { ...open, 'content-type': 'application/json' }).end(JSON.stringify(payload))
-    if (request.url?.startsWith('/f/'))
+    if (/^\/r[12]\//.test(request.url ?? ''))
+      return void response
+        .writeHead(pictures ? 200 : 404, { 'content-type': 'image/svg+xml' })
+        .end(pictures ? PICTURE : '')
+    if (/^\/[fv]\//.test(request.url ?? ''))
       return void response.writeHead(200, { 'content-type': 'text/html' }).end(`<body>${items(2)}`)
     response.writeHead(404).end()
   })
@@ -81,6 +87,17 @@ async function serve(answer: Parameters<typeof startHost>[1]): Promise<string> {
   return host.at('/')
 }
 
+const methodIn = (html: string): MethodId =>
+  html.includes('/f/')
+    ? 'frame'
+    : html.includes('<iframe')
+      ? 'link'
+      : html.includes('data-pebblestrand-opens')
+        ? 'opener'
+        : html.includes('<img')
+          ? 'picture'
+          : 'inline'
+
 async function see(html: string, hows: BrowserLookId[] = ['desktop'], headers: Record<string, string> = {}) {
   const url = await serve(
     (_request, response) =>
@@ -99,7 +116,7 @@ async function see(html: string, hows: BrowserLookId[] = ['desktop'], headers: R
     placement: { region: 'sidebar', width: 300 },
     url,
     release: payload.release,
-    method: html.includes('/f/') ? 'frame' : 'inline',
+    method: methodIn(html),
   })
   const verdict = verify(plan, [plain, ...looks])
   return {
@@ -198,6 +215,22 @@ describe('what a browser sees', () => {
     expect((await see(page(snippet()))).codes).toEqual(['overflow'])
     payload = well
   }, 90_000)
+  it('what opens a widget, and a picture of one', async () => {
+    expect((await see(page(snippet('opener')), ['phone', 'desktop'])).codes).toEqual([])
+    expect((await see(page(snippet('picture')), ['phone', 'desktop'])).codes).toEqual([])
+    expect((await see(page(snippet('opener').replace(/<script[\s\S]*/, '')))).codes).toEqual(['script-stripped'])
+    pictures = false
+    expect((await see(page(snippet('picture')))).codes).toEqual(['script-error'])
+    pictures = true
+    const kept = "default-src 'none'; style-src 'unsafe-inline'"
+    const blocked = await see(page(snippet('picture')), ['desktop'], { 'content-security-policy': kept })
+    expect(blocked.codes).toEqual(['blocked'])
+    expect(blocked.verdict.findings[0]!.data.rule).toBe(`img-src ${origin}`)
+  }, 90_000)
+  it('an address that an editor shows in a frame', async () => {
+    const framed = `<iframe src="${methods.link.text({ origin, publicId: id, name: 'x', agency: 'x', width: 300, height: 200 })}" title="x" width="300" height="200" style="border:0"></iframe>`
+    expect((await see(page(framed))).codes).toEqual([])
+  }, 60_000)
   it('what delay tools hold back and let go again is no fault', async () => {
     const held = snippet().replace('<script', '<script type="later/javascript"')
     const tool =
