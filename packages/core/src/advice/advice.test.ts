@@ -170,6 +170,15 @@ describe('advice', () => {
           ).toEqual([])
         }
   })
+  it('takes a picture, or what has to be pressed, only where nothing else shows', () => {
+    for (const p of profileList)
+      for (const region of regionIds) {
+        const { best, others } = advise(p, setting(region, { pictured: true }))
+        const isLast = (one: MethodId) => one === 'picture' || one === 'opener'
+        if (isLast(best.method) && best.ends === 'shown')
+          expect(others.filter(({ method, ends }) => ends === 'shown' && !isLast(method))).toEqual([])
+      }
+  })
   it('answers by name which box to use, wherever there is one', () => {
     for (const p of profileList)
       for (const region of regionIds)

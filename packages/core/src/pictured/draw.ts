@@ -25,19 +25,43 @@ const STAR = 15
 const MOST_LINES = { heading: 2, text: 2, note: 1 } as const
 /** As wide as a picture is drawn, at least and at most; px. */
 const WIDTHS = { least: 120, most: 600 } as const
+/** How high a capital is, by its size; as Helvetica has it. */
+const CAPITAL = 0.72
 /** Small print is drawn so much thinner than the text. */
 const THIN = 0.8
 
 /** A five-pointed star in a square of 20. */
 const STAR_PATH = 'M10 1.5l2.6 5.6 6 .7-4.4 4.2 1.2 6L10 15l-5.4 3 1.2-6L1.4 7.8l6-.7z'
 
-/** Draws what a widget says, no wider than its placement: text in whatever plain face is there. */
+/** Draws what a widget says, as wide as that wants and no wider than its placement: text in whatever plain face is there. */
 export function drawPicture(pictured: Pictured, wanted: number, colours: PictureColours): Picture {
-  const width = Math.round(Math.min(Math.max(wanted, WIDTHS.least), WIDTHS.most))
+  const most = Math.max(WIDTHS.least, Math.min(wanted, WIDTHS.most))
+  const width = Math.round(Math.min(most, Math.max(WIDTHS.least, Math.ceil(onOneLine(pictured)) + 2 * PADDING)))
   const pen = new Pen(width, pictured.rightToLeft, colours)
   pen.lines(pictured.heading, 'heading', { bold: true })
   for (const one of pictured.rows) drawRow(pen, one)
   return { svg: pen.svg(), width, height: pen.height }
+}
+
+const STARS_WIDTH = 5 * (STAR + 2)
+
+/** Px that it takes where no line is broken. */
+function onOneLine({ heading, rows }: Pictured): number {
+  const ofRow = ({ lead, stars, text, note, end }: PicturedRow) => {
+    const first = [
+      lead ? textWidth(lead, SIZES.lead, true) : 0,
+      stars === null ? 0 : STARS_WIDTH,
+      text ? textWidth(text, SIZES.text) : 0,
+      // A name and its number are kept apart.
+      end ? textWidth(end, SIZES.text, true) + 2 * GAP : 0,
+    ].filter(Boolean)
+    const gaps = Math.max(0, first.length - 1) * GAP
+    return Math.max(
+      first.reduce((sum, px) => sum + px, gaps),
+      textWidth(note, SIZES.note),
+    )
+  }
+  return Math.max(textWidth(heading, SIZES.heading, true), ...rows.map(ofRow)) + 1
 }
 
 function drawRow(pen: Pen, { lead, stars, text, note, end }: PicturedRow): void {
@@ -47,7 +71,7 @@ function drawRow(pen: Pen, { lead, stars, text, note, end }: PicturedRow): void 
     if (stars !== null) at = pen.stars(stars, at ? at + GAP : 0)
     // What comes after it stands beside it where there is room, else below it.
     const beside = textWidth(text, SIZES.text) <= pen.room - at - GAP
-    if (beside) pen.word(text, at + GAP, 'text')
+    if (beside) pen.word(text, at ? at + GAP : 0, 'text', { on: 'lead' })
     pen.down(SIZES.lead)
     if (!beside) pen.lines(text, 'text')
   } else if (end) {
@@ -60,6 +84,8 @@ function drawRow(pen: Pen, { lead, stars, text, note, end }: PicturedRow): void 
 }
 
 interface Stroke {
+  /** Words of another size that it stands on one line with. */
+  on?: keyof typeof SIZES
   bold?: boolean
   accent?: boolean
 }
@@ -98,10 +124,10 @@ class Pen {
   }
 
   /** @returns px from the line's beginning to where the word ends */
-  word(text: string, at: number, of: keyof typeof SIZES, { bold, accent }: Stroke = {}): number {
+  word(text: string, at: number, of: keyof typeof SIZES, { bold, accent, on = of }: Stroke = {}): number {
     if (!text) return at
     const size = SIZES[of]
-    const baseline = this.y + (size * LINE + size * 0.72) / 2
+    const baseline = this.y + (SIZES[on] * LINE + SIZES[on] * CAPITAL) / 2
     const x = this.rightToLeft ? this.width - PADDING - at : PADDING + at
     this.marks.push(
       `<text x="${round(x)}" y="${round(baseline)}" font-size="${size}" fill="${accent ? this.colours.accent : this.colours.text}"` +
@@ -126,7 +152,7 @@ class Pen {
           `<svg x="${round(this.rightToLeft ? x + STAR / 2 : x)}" y="${round(y)}" width="${STAR / 2}" height="${STAR}" viewBox="${this.rightToLeft ? 10 : 0} 0 10 20"><path d="${STAR_PATH}" fill="${this.colours.accent}"/></svg>`,
         )
     }
-    return at + 5 * (STAR + 2)
+    return at + STARS_WIDTH
   }
 
   svg(): string {

@@ -33,16 +33,24 @@ describe('lines', () => {
 
 describe('a picture', () => {
   it('says what the widget says, with stars to the nearest half', () => {
-    const { svg, width } = drawPicture(badge, 300, colours)
-    expect(width).toBe(300)
+    const { svg } = drawPicture(badge, 300, colours)
     expect(svg).toContain('>4.6</text>')
     expect(svg).toContain('>128 reviews</text>')
     expect(svg.match(/fill="#17665a"\/>/g)).toHaveLength(5) // four whole and a half
     expect(picturedAsText(badge)).toBe('Guests say. 4.6 128 reviews')
+    const said = { ...badge, rows: [{ ...badge.rows[0]!, said: '4.6 of 5 stars, 128 reviews' }] }
+    expect(picturedAsText(said)).toBe('Guests say. 4.6 of 5 stars, 128 reviews')
   })
   it('is no wider than a mail shows, and grows with what it says', () => {
-    expect(drawPicture(badge, 2000, colours).width).toBe(600)
+    const long = { ...badge, heading: 'What guests of the ferry say of crews, tea and tides. '.repeat(3) }
+    expect(drawPicture(long, 2000, colours).width).toBe(600)
     expect(drawPicture(badge, 10, colours).width).toBe(120)
+    // As wide as it wants, on one line.
+    const { width, height } = drawPicture(badge, 2000, colours)
+    expect(width).toBeGreaterThan(200)
+    expect(width).toBeLessThan(300)
+    expect(drawPicture(badge, width, colours).height).toBe(height)
+    expect(drawPicture(badge, width - 30, colours).height).toBeGreaterThan(height)
     const more = { ...badge, rows: [...badge.rows, row({ text: 'Second ramp opens', note: '3 March' })] }
     expect(drawPicture(more, 300, colours).height).toBeGreaterThan(drawPicture(badge, 300, colours).height)
   })

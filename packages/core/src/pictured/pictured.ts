@@ -17,6 +17,8 @@ export interface PicturedRow {
   note: string
   /** At the end of the line; '' for none. */
   end: string
+  /** How all of it is said to who does not see it; '' where its words say it. */
+  said: string
 }
 
 export const row = (said: Partial<PicturedRow>): PicturedRow => ({
@@ -25,6 +27,7 @@ export const row = (said: Partial<PicturedRow>): PicturedRow => ({
   text: '',
   note: '',
   end: '',
+  said: '',
   ...said,
 })
 
@@ -32,8 +35,9 @@ export const row = (said: Partial<PicturedRow>): PicturedRow => ({
 export const picturedAsText = ({ heading, rows }: Pictured): string =>
   [
     heading,
-    ...rows.map(({ lead, text, note, end }) =>
-      [lead, [text, end].filter(Boolean).join(': '), note && `(${note})`].filter(Boolean).join(' '),
+    ...rows.map(
+      ({ lead, text, note, end, said }) =>
+        said || [lead, [text, end].filter(Boolean).join(': '), note && `(${note})`].filter(Boolean).join(' '),
     ),
   ]
     .filter(Boolean)

@@ -135,7 +135,7 @@ export const chapters: Chapter[] = [
   chapter('keepers-log', '/storms', 'main', 'Post in brief', 'confirmed', 56),
   chapter('tangle-campsite', '/', 'sidebar', 'Harbour news', 'confirmed', 52),
   chapter('net-loft', '/', 'sidebar', 'Culture column', 'confirmed', 48),
-  chapter('gullhaven-freight', '/', 'footer', 'Ferry rating', 'confirmed', 44, 'picture'),
+  chapter('tangle-campsite', '/', 'footer', 'Ferry rating', 'confirmed', 44, 'picture'),
   chapter('windle-knot', '/visit', 'header', 'What is on', 'confirmed', 90, 'opener'),
   chapter('orrin-kiln', '/kiln', 'header', 'Post in brief', 'shortcode-raw', 12, 'shortcode'),
 ]

@@ -12,8 +12,14 @@ export function badgePictured(view: View<RatingBadgeSettings>): Pictured | null 
   const { stars, locale } = view.settings
   return {
     heading: label,
-    // Without the mean its stars are said in words to who does not see them.
-    rows: [row({ lead: mean, stars: stars ? rating : null, text: count || (mean ? '' : starsWords) })],
+    rows: [
+      row({
+        lead: mean,
+        stars: stars ? rating : null,
+        text: count,
+        said: [starsWords, count].filter(Boolean).join(', '),
+      }),
+    ],
     rightToLeft: directionOf(locale) === 'rtl',
   }
 }

@@ -53,7 +53,7 @@ const setPolicy = (text: string) => (profile.value.policy = text.trim() || null)
         can be put in</label
       >
     </p>
-    <h3 class="mt-4 text-[14px] text-soft">Caches, the outermost first</h3>
+    <h3 class="mt-4 mb-1 text-[14px] text-soft">Caches, the outermost first</h3>
     <ul class="border-y border-rule">
       <li
         v-for="(layer, at) in profile.caches"
