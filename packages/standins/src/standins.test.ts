@@ -54,6 +54,17 @@ describe('a client site', () => {
     expect((await get(host, '/picture.svg')).headers['content-type']).toBe('image/svg+xml')
     expect((await get(host, '/nowhere')).statusCode).toBe(404)
   })
+  it('is put together as no other is', async () => {
+    // Elements around the regions with their names, words and fillings left out.
+    const skeletons = await Promise.all(
+      sites.map(async ({ host }) =>
+        [...(await get(host, '/')).body.matchAll(/<(?:div|main|aside|section|table|td|header|footer)\b[^>]*>/g)].join(
+          '',
+        ),
+      ),
+    )
+    expect(new Set(skeletons).size).toBe(sites.length)
+  })
   it('has landmarks by hand, and classes in the CMS', async () => {
     expect((await get('gullhaven', '/')).body).toMatch(/<aside class="side">/)
     expect((await get('windle-knot', '/')).body).toMatch(/<div class="side widget-area sidebar">/)

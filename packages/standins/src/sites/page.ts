@@ -1,3 +1,4 @@
+import { builds } from '../builds/list'
 import { escape } from '../html'
 import { platformOf } from '../platforms/list'
 import type { Content } from '../state/store'
@@ -45,7 +46,7 @@ ${[platform.head?.(site), head].filter(Boolean).join('\n')}
 </head>
 <body>
 ${deskPath ? `<div class="editor-bar">You are signed in. <a href="${deskPath}">Back to the desk</a></div>` : ''}
-${platform.body(site, page, (name) => filled[name])}
+${(builds[site.host] ?? platform).body(site, page, (name) => filled[name])}
 ${page.filler ? `<div class="long-list" hidden>${`<p>${escape(page.filler)}</p>`.repeat(2000)}</div>` : ''}
 </body>
 </html>

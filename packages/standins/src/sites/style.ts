@@ -1,3 +1,4 @@
+import { builds } from '../builds/list'
 import { platformOf } from '../platforms/list'
 import { fontFace } from './fonts'
 import type { Site } from './site'
@@ -30,6 +31,6 @@ ${head}
 .editor-bar{background:#222;color:#ddd;font:13px/1 system-ui,sans-serif;padding:9px 16px;display:flex;gap:16px}
 .editor-bar a{color:#fff}
 @media (max-width:720px){.columns{grid-template-columns:minmax(0,1fr)}.columns>.side,.columns>main{grid-column:1;grid-row:auto}}
-${platformOf(site).css ?? ''}
+${platformOf(site).css ?? ''}${builds[site.host]?.css(t) ?? ''}
 `
 }
