@@ -55,7 +55,7 @@ export const test = base.extend<{ signedIn: Page }, { system: void }>({
       await use()
       await stop()
     },
-    { scope: 'worker', auto: true, timeout: 180_000 },
+    { scope: 'worker', auto: true, timeout: 240_000 },
   ],
   baseURL: `http://localhost:${settings.port}`,
 
