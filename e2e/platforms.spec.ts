@@ -53,6 +53,10 @@ test('a platform is copied, reworded, used by a site, and dropped again', async 
   // The frame was advised as long as that box took scripts out; now the script is, and what was pasted stays as it is.
   await page.getByRole('button', { name: 'Why not another way?' }).click()
   await expect(page.getByText('keeps scripts, and so it keeps its own height')).toBeVisible()
+  await page.getByRole('button', { name: 'Take the element and script' }).click()
+  await expect(page.getByText('Paste the element and script in place of the frame, then check again.')).toBeVisible()
+  await page.getByRole('button', { name: 'Take the frame' }).click()
+  await expect(page.getByText('Paste the frame in place of the element and script, then check again.')).toBeVisible()
 
   await page.goto('/platforms')
   await page.getByRole('link', { name: 'The keeper’s old blog' }).click()

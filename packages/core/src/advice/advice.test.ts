@@ -64,6 +64,18 @@ describe('frames', () => {
   })
 })
 
+describe('a site over https, where we answer over http', () => {
+  it('is blocked whatever the method, and no rule of the site mends it', () => {
+    const { best, others, ask } = advised('hand-coded', 'main', {
+      refused: () => ({ problem: 'over http', rule: null }),
+      pictured: true,
+    })
+    expect([best, ...others].filter(({ ends }) => ends === 'shown')).toEqual([])
+    expect(ask).toMatch(/over https/)
+    expect(best.rule).toBeNull()
+  })
+})
+
 describe('advice', () => {
   const profile = profiles['hand-coded']!
   it('takes the script where a box keeps scripts, and says why', () => {

@@ -128,6 +128,8 @@ const clause = (words: Method['gives'], { outcome }: Rated) =>
 /** What would help: the weightiest that somebody at the client's can do. */
 function askFor(profile: PlatformProfile, { region }: Setting, best: Rated): string {
   const place = region ?? OVER_PAGE
+  if (best.outcome.ends === 'blocked' && !best.outcome.rule)
+    return 'Have this Pebblestrand answered over https, at an address of its own (PEBBLESTRAND_ORIGIN).'
   if (best.outcome.ends === 'blocked')
     return `Ask whoever looks after the site’s servers to add this to its content security policy: ${best.outcome.rule}`
   const head = profile.boxes.find((box) => box.places.includes('head'))

@@ -22,7 +22,16 @@ export { briefOf, briefText, settingsOf, type BriefParagraph, type Piece } from 
 export { wordsFor, type BriefContext, type Control, type ControlOf, type ControlType } from './controls'
 export { difference, renamed, type Change } from './difference'
 export { readSettings } from './read-settings'
-export { drawn, drawnHeight, phraseWish, picturedIn, showsNothing, renderSample, renderWidget, siftingOf } from './render-widget'
+export {
+  drawn,
+  drawnHeight,
+  phraseWish,
+  picturedIn,
+  showsNothing,
+  renderSample,
+  renderWidget,
+  siftingOf,
+} from './render-widget'
 export { measured, ratingsOf, type Enlarged, type Measured, type Pair } from './groups'
 export { fitVerdict, fillsHere, gapsHere, mostItems, rowsHint, type FitVerdict } from './fit-words'
 export type { HintId, SettingMeta } from './setting'

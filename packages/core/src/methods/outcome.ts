@@ -21,7 +21,7 @@ export interface Circumstances {
   /** Whether the site's permissions policy keeps a feature from frames of an origin. */
   withholds?(feature: string, origins: readonly string[]): boolean
   /** What of a method's needs the site's policy refuses, and what to add to it; null where it lets all through. */
-  refused(needs: Record<string, readonly string[]>): { problem: string; rule: string } | null
+  refused(needs: Record<string, readonly string[]>): { problem: string; rule: string | null } | null
 }
 
 /** What a visitor meets in the end. */
@@ -67,8 +67,8 @@ export interface Outcome {
   losses: LossId[]
   /** What stops it or changes it, as a clause. */
   because?: string
-  /** What would let it through, ready to copy. */
-  rule?: string
+  /** What would let it through, ready to copy; null where no rule does. */
+  rule?: string | null
 }
 
 export const shown = (...lost: (LossId | false)[]): Outcome => ({

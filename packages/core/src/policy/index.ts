@@ -1,3 +1,4 @@
+export { isMixed } from './mixed-content'
 export { permissionFor, withholds } from './permissions'
 export { allows, type Request } from './match-source'
 export { directiveFor, readPolicies, type Policy } from './read-policy'

@@ -1,9 +1,21 @@
 import { describe, expect, it } from 'vitest'
-import { permissionFor, withholds } from './index'
+import { isMixed, permissionFor, withholds } from './index'
 
 const page = new URL('https://ferry.example/home')
 const ours = 'https://strand.example'
 const isKept = (header: string, origin = ours) => withholds(header, 'fullscreen', origin, page)
+
+// Mixed Content (W3C), section 5.1; Secure Contexts, section 3.1.
+describe('mixed content', () => {
+  it.each([
+    ['https://ferry.example/', 'http://strand.example', true],
+    ['https://ferry.example/', 'https://strand.example', false],
+    ['http://ferry.example/', 'http://strand.example', false],
+    ['https://ferry.example/', 'http://localhost:4600', false],
+    ['https://ferry.example/', 'http://127.0.0.1:4600', false],
+    ['https://ferry.example/', 'http://localhost.strand.example', true],
+  ])('at %s, from %s: %s', (page, origin, mixed) => expect(isMixed(page, origin)).toBe(mixed))
+})
 
 // Permissions Policy (W3C), section 5.2: the allowlists of its examples; RFC 8941 for how they are written.
 describe('a permissions policy', () => {

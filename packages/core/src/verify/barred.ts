@@ -3,7 +3,7 @@ import { methods } from '../methods'
 import type { ReadLook } from './look'
 import { elementsNamed } from './page'
 import type { Plan } from './plan'
-import { additions, allows, directiveSaid, isEssential, readPolicies, refusals, type Policy } from '../policy'
+import { additions, allows, directiveSaid, isEssential, isMixed, readPolicies, refusals, type Policy } from '../policy'
 import type { Seen } from './seen'
 import type { Trace } from './traces'
 
@@ -32,13 +32,10 @@ export function barOf(plan: Plan, seen: Seen, trace: Trace): Bar | null {
   return mixed(plan, seen) ?? forbidden(plan, seen, trace) ?? withoutPlayer(plan, seen, trace)
 }
 
-/** Mixed Content (W3C): a page over https loads neither scripts nor frames over http, but from the machine itself. */
-function mixed(plan: Plan, { look }: ReadLook): Bar | null {
-  const isLocal = /^http:\/\/(?:[\w-]+\.)*localhost(?::\d+)?$|^http:\/\/127\./.test(plan.origin)
-  return look.finalUrl.startsWith('https:') && plan.origin.startsWith('http:') && !isLocal
+const mixed = (plan: Plan, { look }: ReadLook): Bar | null =>
+  isMixed(look.finalUrl, plan.origin)
     ? { problem: 'The page is served over https and the widget over http: browsers refuse that.' }
     : null
-}
 
 function forbidden(plan: Plan, seen: Seen, trace: Trace): Bar | null {
   const page = new URL(seen.look.finalUrl)

@@ -6,6 +6,7 @@ import {
   additions,
   directiveSaid,
   isEssential,
+  isMixed,
   permissionFor,
   readPolicies,
   refusals,
@@ -51,6 +52,11 @@ export async function settingOf(
     withholds: (feature, origins) =>
       origins.some((origin) => withholds(permissionsOf(page), feature, origin, addressOn(site, page))),
     refused(needs) {
+      if (isMixed(site.origin, config.origin))
+        return {
+          problem: 'the site is served over https and this Pebblestrand over http, which browsers refuse',
+          rule: null,
+        }
       const refused = refusals(policies, needs, addressOn(site, page))
       const [first] = refused
       return first && isEssential(first) ? { problem: refusedSaid(first), rule: additions(refused) } : null

@@ -4,9 +4,10 @@ import { methodNames, type MethodId } from '@pebblestrand/core/methods/words'
 import { computed, ref } from 'vue'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
-import { sayFault } from '../../frame/notices'
+import { say, sayFault } from '../../frame/notices'
 import { copyText } from '../../parts/clipboard'
 import { changeInstall } from '../../queries/installs'
+import { pasteAnew } from './paste-anew'
 import SnippetSetting from './SnippetSetting.vue'
 import SnippetText from './SnippetText.vue'
 import WhyNot from './WhyNot.vue'
@@ -39,8 +40,14 @@ function download(): void {
   URL.revokeObjectURL(url)
 }
 
-const take = (method: MethodId) =>
-  changeInstall(props.install.id, { method }).catch((e: unknown) => sayFault(asApiError(e)))
+/** The install stays; what stands on the page is to be exchanged. */
+async function take(method: MethodId): Promise<void> {
+  const { id, method: before, status } = props.install
+  await changeInstall(id, { method }).then(
+    () => say(pasteAnew(before, method, status)),
+    (e: unknown) => sayFault(asApiError(e)),
+  )
+}
 </script>
 
 <template>
