@@ -19,7 +19,7 @@ ${region('header')}
 ${words(page)}</div>
 ${region('main')}
 </main>
-<div class="block-group widget-area sidebar-blocks">
+<div class="block-group widget-area sidebar">
 ${region('sidebar')}
 </div>
 </div>
@@ -31,7 +31,7 @@ ${region('footer')}
   css: ({
     sidebarAt,
   }) => `.block-columns{display:grid;grid-template-columns:${sidebarAt === 'right' ? 'minmax(0,1fr) var(--side)' : 'var(--side) minmax(0,1fr)'};grid-template-areas:${sidebarAt === 'right' ? '"text more"' : '"more text"'};gap:40px;padding-top:28px;padding-bottom:48px}
-.block-columns>main{grid-area:text;min-width:0}.sidebar-blocks{grid-area:more;min-width:0}
+.block-columns>main{grid-area:text;min-width:0}.widget-area{grid-area:more;min-width:0}
 @media (max-width:720px){.block-columns{grid-template-columns:minmax(0,1fr);grid-template-areas:"text" "more"}}`,
 }
 
