@@ -72,39 +72,29 @@ ${region('sidebar')}
 @media (max-width:720px){.cells{display:block}.cell-wide{padding:0}.cell-slim{width:auto}}`,
 }
 
-/** Tables within a table, as it was done once; somebody put landmarks into their cells later. */
-export const framedByTable: Build = {
-  body(site, page, region) {
-    const voice = `<td class="voice"><main>
-<h1>${heading(site, page)}</h1>
-${picture(site, page)}
-${words(page)}
-${region('main')}
-</main></td>`
-    const echo = `<td class="echo"><aside>
-${region('sidebar')}
-</aside></td>`
-    return `<table role="presentation" class="frame">
-<tr><td class="masthead"><header><div class="wrap">
+/** All of it in one box, each part named by its voice. */
+export const inOneBox: Build = {
+  body: (site, page, region) => `<div id="choir" class="choir">
+<header class="masthead soprano"><div class="wrap">
 <strong>${escape(site.name)}</strong>
-<nav>${navigation(site)}</nav>
 ${region('header')}
-</div></header></td></tr>
-<tr><td><table role="presentation" class="verses"><tr>
-${site.theme.sidebarAt === 'right' ? `${voice}\n${echo}` : `${echo}\n${voice}`}
-</tr></table></td></tr>
-<tr><td class="colophon"><footer><div class="wrap">
-<p>${escape(site.name)}, Skerrow Isles. ${escape(site.motto)}.</p>
+<nav>${navigation(site)}</nav>
+</div></header>
+<div class="wrap columns">
+<main class="alto">
+<h1>${heading(site, page)}</h1>
+<div class="verse">${picture(site, page)}
+${words(page)}</div>
+${region('main')}
+</main>
+<aside class="side tenor">
+${region('sidebar')}
+</aside>
+</div>
+<footer class="colophon bass"><div class="wrap">
 ${region('footer')}
-</div></footer></td></tr>
-</table>`
-  },
-  css: ({
-    contentWidth,
-    sidebarWidth,
-    sidebarAt,
-  }) => `.frame,.verses{border-collapse:collapse;table-layout:fixed;width:100%}
-.frame td{padding:0;vertical-align:top}.verses{max-width:${contentWidth}px;margin:28px auto 48px}
-.frame .voice{padding:0 20px}.frame .echo{width:${sidebarWidth + 20}px;padding-${sidebarAt}:20px}
-@media (max-width:720px){.verses,.verses tbody,.verses tr,.frame .voice,.frame .echo{display:block;width:auto}.frame .echo{padding:20px}}`,
+<p>${escape(site.name)}, Skerrow Isles. ${escape(site.motto)}.</p>
+</div></footer>
+</div>`,
+  css: () => '.choir{min-height:100vh}',
 }
