@@ -1,3 +1,5 @@
+import type { Region } from '../../platforms'
+
 /** By what a place on a page is known, the strongest first; the words follow "known" in a sentence. */
 export const knownBy = {
   mark: 'by its mark',
@@ -8,3 +10,9 @@ export const knownBy = {
 } as const
 
 export type KnownBy = keyof typeof knownBy
+
+/** A region that begins at an element, and by what it is known. */
+export interface Label {
+  region: Region
+  by: KnownBy
+}

@@ -57,7 +57,9 @@ function weigh(said: Sense[]): Named | null {
   if (has('sidebar')) return 'sidebar'
   if (has('edge')) return has('column') || has('menu') ? 'sidebar' : null
   if (has('main') || has('piece') || (has('centre') && has('column'))) return 'main'
-  return has('menu') ? 'menu' : null
+  if (has('menu')) return 'menu'
+  // A place for several small boxes; one box alone may stand anywhere.
+  return has('boxes') && has('area') ? 'sidebar' : null
 }
 
 /** Names by which tools mark what lies over the page, is only there for screen readers or waits to be shown. */

@@ -8,6 +8,8 @@ import { hasRights } from './rights'
 
 /** Elements of a text, not of a layout. */
 export const flow = new Set('p h1 h2 h3 h4 h5 h6 ul ol dl figure img blockquote pre hr br picture address'.split(' '))
+/** Enough to read: fewer letters are a line, not a text. */
+export const A_TEXT = 120
 /** What makes nothing of the page. */
 export const skipped = new Set('script style template noscript link meta base title head'.split(' '))
 

@@ -3,17 +3,12 @@ import type { Region } from '../../platforms'
 import { isElement, type Page } from '../page'
 import { shareOf, type Column } from './columns'
 import { declared } from './declared'
-import type { KnownBy } from './known-by'
+import type { KnownBy, Label } from './known-by'
 import { landmarkOf } from './landmark'
 import { hasRights } from './rights'
 import { namedBy } from './names'
-import { flow, PageLayout, skipped } from './page-layout'
-
-/** A region that begins at an element, and by what it is known. */
-export interface Label {
-  region: Region
-  by: KnownBy
-}
+import { A_TEXT, flow, PageLayout, skipped } from './page-layout'
+import { NOTHING_TOLD, panelBeside, panelWithin } from './panel'
 
 /** What is settled above an element. */
 interface Around {
@@ -25,10 +20,9 @@ interface Around {
 /** What stands in a line, or opens: no part of a layout. */
 const inline = new Set('a span b i em strong small label button input details summary code time svg'.split(' '))
 
-const NOTHING_SAID: ReadonlyMap<Element, Label> = new Map()
 
-/** Enough to read: fewer letters are a line, not a text. */
-const A_TEXT = 120
+/** Letters a link, of links that are numbers for the most part. */
+const NUMBERED = 4
 
 /** Of the page's width: what is no wider stands beside something. */
 const NARROW = 0.35
@@ -58,7 +52,7 @@ export class Regions {
     for (let next = open.pop(); next; next = open.pop()) {
       const { element, around } = next
       const settled = around.label && around.label.region !== 'main'
-      const order = settled ? NOTHING_SAID : this.orderOf(element, around)
+      const order = settled ? NOTHING_TOLD : this.orderOf(element, around)
       for (const child of element.children) {
         if (!isElement(child) || skipped.has(child.name)) continue
         // What stands in a header, a footer or a sidebar belongs to it, whatever it is.
@@ -135,10 +129,17 @@ export class Regions {
     const { kids, at: places, core } = this.page.layout(parent)
     const at = places.get(child) ?? -1
     if (core < 0 || at < core) return known('header')
+    if (!this.page.shells.has(parent) && this.isPager(child)) return known('main', 'structure')
     const isBand = this.page.shells.has(parent) && !kids.slice(at + 1).some((kid) => this.page.size(kid).prose > A_TEXT)
     return (isBand || this.page.isLast(child)) && this.page.size(child).headings < 2
       ? known('footer')
       : known('sidebar')
+  }
+
+  /** Links to the piece before and the next one, or to pages by their numbers: the end of a text. */
+  private isPager(child: Element): boolean {
+    const { links, linked, headings } = this.page.size(child)
+    return !headings && (links <= 2 || linked <= links * NUMBERED)
   }
 
   /** A column beside the one that holds the content is a sidebar, where that one is the wider. */
@@ -198,9 +199,9 @@ export class Regions {
 
   /** What the order of a layout's blocks says: what stands before the content, and what after it. */
   private orderOf(parent: Element, around: Around): ReadonlyMap<Element, Label> {
-    if (around.inContent) return NOTHING_SAID
-    const said = new Map<Element, Label>()
     const { kids, core } = this.page.layout(parent)
+    if (around.inContent) return panelWithin(this.page, kids)
+    const said = new Map<Element, Label>()
     if (parent === this.page.core || this.page.isFlow(parent, kids)) {
       // A page without a layout is its text.
       if (this.page.shells.has(parent) && kids.some(({ name }) => name === 'p'))
@@ -218,9 +219,11 @@ export class Regions {
     const first = this.lastOfTop(kids, core)
     const last = this.firstOfEnd(kids, core, this.page.layout(parent).columns())
     for (const [i, kid] of kids.entries()) {
+      const panel = panelBeside(this.page, kids, i, core, isTop)
       if (i === core) {
         if (!this.page.shells.has(kid)) said.set(kid, known('main'))
-      } else if (!isTop) {
+      } else if (panel) said.set(kid, known(panel))
+      else if (!isTop) {
         // A page whose menu stands beside all else has its top and its end within what is beside it.
         if (i > core && hasRights(kid) && this.page.isLast(kid)) said.set(kid, known('footer'))
         else if (i <= first && this.page.leads(kid) && this.page.isFirst(kid)) said.set(kid, known('header'))

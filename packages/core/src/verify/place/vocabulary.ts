@@ -15,6 +15,9 @@ export type Sense =
   | 'centre'
   /** The page's own header is often its title's, amid the content. */
   | 'page'
+  /** What themes call the small boxes of a column, and a place for several. */
+  | 'boxes'
+  | 'area'
   /** A piece of the content: its header and footer are its own. */
   | 'piece'
   /** Says nothing of a place. */
@@ -49,9 +52,11 @@ const said: Record<Sense, string> = {
     lewa prawa lewy prawy leva prava levy pravy sol sag vasen oikea αριστερα δεξια ліва права лівий правий 左 右`,
   centre: `center centre middle mitte milieu centro centrale midden mitten midt srodek stred orta keski κεντρο центр 中央`,
   page: `page seite pagina strona stranka sayfa sivu σελιδα сторінка ページ`,
-  neutral: `site doc docs document web blog shop home landing wrap wrapper inner outer container area section block region zone box holder layout panel pane frame bar
-    widgets widget global app theme the my l c o u row group part first second third one two three
-    bereich zone sida περιοχη блок エリア`,
+  neutral: `site doc docs document web blog shop home landing wrap wrapper inner outer container section block region box holder layout panel pane frame bar
+    blocks module modules group groups sections global app theme the my l c o u row part first second third one two three
+    bereich sida περιοχη блок`,
+  boxes: `widget widgets gadget gadgets`,
+  area: `area areas zone zones エリア`,
   piece: `entry post article`,
   voids: `no without has with hide show off card comment comments modal dialog table item list mobile toggle`,
 }
