@@ -1,17 +1,8 @@
 import { load, type CheerioAPI } from 'cheerio'
-// Its parts one by one: the whole brings tables of every property along, from files beside it.
-import type { CssNode, Rule } from 'css-tree'
-import generate from 'css-tree/generator'
-import parse from 'css-tree/parser'
-import walk from 'css-tree/walker'
+import type { Element } from 'domhandler'
+import { Cascade, matches, readSheet, resolved, type Declared, type Found, type Sheet } from './cascade'
 import { toHexColour } from './css-colour'
 import type { LookSamples } from './samples'
-
-/** A style sheet and where it is: addresses in it are relative to that. */
-export interface Sheet {
-  css: string
-  url: string
-}
 
 /** The sheets in a page, and addresses of those that it loads for a screen, in order. */
 export function pageSheets(html: string, base: string): { inline: Sheet[]; linked: string[] } {
@@ -31,28 +22,41 @@ export function pageSheets(html: string, base: string): { inline: Sheet[]; linke
   }
 }
 
-type Declared = Map<string, string>
-
 /** What elements of a page stand for its look, the first that there is of each. */
 const places = {
   root: ['html', ':root'],
   body: ['body'],
-  text: ['main p', 'article p', 'p', 'body'],
-  heading: ['main h1', 'h1', 'h2'],
   link: ['main p a', 'article p a', 'p a', 'a'],
   button: ['button', 'input[type=submit]', '.button', '.btn', 'a[class*=button]', 'a[class*=btn]'],
 } as const
 
 const TEXT_LINK = 'main p a, article p a, [role=main] p a'
 
-/** Properties that are handed down from around an element (CSS 2.2, appendix F). */
-const INHERITED = new Set(['color', 'font-family'])
+const all = ($: CheerioAPI, selector: string): Element[] => $<Element, string>(selector).toArray()
 
-interface Found {
-  selector: string
-  declared: Declared
-  weight: number
-  order: number
+/** Parts of a page that have colours of their own. */
+const APART = 'header, nav, footer, aside, [role=banner], [role=contentinfo], [role=navigation]'
+
+/** Texts that are looked at for one that stands on a plain ground. */
+const SOME = 8
+
+/** The longest texts of the page, and the heading that is likest its own. */
+function wordsOf($: CheerioAPI): { texts: Element[]; heading: Element | undefined } {
+  const within = (selector: string) => all($, selector).filter((element) => !$(element).closest(APART).length)
+  const byLength = (some: Element[]) =>
+    some
+      .map((element) => ({ element, length: $(element).text().trim().length }))
+      .sort((a, b) => b.length - a.length)
+      .slice(0, SOME)
+      .map(({ element }) => element)
+  return {
+    texts: [
+      ...byLength(within('main p, article p, [role=main] p')),
+      ...byLength(within('p')),
+      ...all($, 'p, body'),
+    ].slice(0, SOME),
+    heading: within('h1')[0] ?? within('h2')[0] ?? all($, 'h1, h2')[0],
+  }
 }
 
 /**
@@ -65,16 +69,12 @@ export function samplesFromSheets(html: string, sheets: readonly Sheet[]): LookS
   if (!$(TEXT_LINK).length) $('main, [role=main], article, body').first().append('<p><a href="#">probe</a></p>')
   const rules: Found[] = []
   const faces: LookSamples['faces'] = []
-  for (const sheet of sheets) read(sheet, rules, faces)
-  const of = (selectors: readonly string[]) => valuesAt($, selectors, rules)
-  const [root, body, text, heading, link, button] = [
-    places.root,
-    places.body,
-    places.text,
-    places.heading,
-    places.link,
-    places.button,
-  ].map(of)
+  for (const sheet of sheets) readSheet(sheet, rules, faces)
+  const cascade = new Cascade($, rules)
+  const of = (selectors: readonly string[]) => cascade.valuesOf(selectors.map((one) => all($, one)[0]).find(Boolean))
+  const [root, body, link, button] = [places.root, places.body, places.link, places.button].map(of)
+  const words = wordsOf($)
+  const heading = cascade.valuesOf(words.heading)
   const variables = new Map([...(root ?? []), ...(body ?? [])].filter(([name]) => name.startsWith('--')))
   const said = (declared: Declared | undefined, name: string) => resolved(declared?.get(name) ?? '', variables)
   const colour = (declared: Declared | undefined, name: string) => toHexColour(said(declared, name)) ?? ''
@@ -83,16 +83,40 @@ export function samplesFromSheets(html: string, sheets: readonly Sheet[]): LookS
   const px = (value: string) =>
     /^\d*\.?\d+px$/.test(value) ? parseFloat(value) : /^\d*\.?\d+rem$/.test(value) ? parseFloat(value) * 16 : null
   const font = (declared: Declared | undefined) => said(declared, 'font-family')
-  const level = Number(/h(\d)/.exec($(places.heading.join(',')).first().prop('tagName')?.toLowerCase() ?? '')?.[1] ?? 1)
+  const level = Number(/h(\d)/.exec(words.heading?.name ?? '')?.[1] ?? 1)
+  const page = ground(body) || ground(root)
+  /** What is declared to lie behind an element. */
+  const behind = (element: Element | undefined): string => {
+    for (const at of element ? [element, ...$(element).parents().toArray()] : []) {
+      const own = cascade.valuesOf(at)
+      const drawn = `${said(own, 'background-image')} ${said(own, 'background')}`
+      if (/url\(|gradient\(/.test(drawn) && at.name !== 'body') return 'picture'
+      if (ground(own)) return ground(own)
+    }
+    return page || '#ffffff'
+  }
+  const onPlain = words.texts.find((one) => behind(one) !== 'picture') ?? words.texts[0]
+  const text = cascade.valuesOf(onPlain)
+  /** Black where nothing is said; nothing where what is said is not understood here. */
+  const ink = (declared: Declared | undefined) =>
+    colour(declared, 'color') || (said(declared, 'color') ? '' : '#000000')
   const content = widest($, rules, variables, px)
   return {
     texts:
       font(text) || colour(text, 'color')
-        ? [{ font: font(text), colour: colour(text, 'color') || '#000000', letters: 1 }]
+        ? [{ font: font(text), colour: ink(text), letters: 1, behind: behind(onPlain) }]
         : [],
     headings:
       heading && font(heading)
-        ? [{ font: font(heading), colour: colour(heading, 'color') || '#000000', level, size: 0 }]
+        ? [
+            {
+              font: font(heading),
+              colour: ink(heading),
+              level,
+              size: 0,
+              behind: behind(words.heading),
+            },
+          ]
         : [],
     links: colour(link, 'color') ? [{ colour: colour(link, 'color'), letters: 1, where: 'text' }] : [],
     buttons:
@@ -106,97 +130,13 @@ export function samplesFromSheets(html: string, sheets: readonly Sheet[]): LookS
             },
           ]
         : [],
-    ground: ground(body) || ground(root),
+    ground: behind(onPlain) === '#ffffff' ? page : behind(onPlain),
     edges: [],
     faces,
     content,
     spacing: px(said(text, 'margin-bottom')),
     radii: [],
   }
-}
-
-function read({ css, url }: Sheet, rules: Found[], faces: LookSamples['faces']): void {
-  const sheet = parse(css, { parseCustomProperty: false, onParseError: () => {} })
-  walk(sheet, {
-    visit: 'Atrule',
-    enter(node) {
-      if (node.name.toLowerCase() === 'font-face' && node.block) faces.push(...faceIn(node.block, url))
-    },
-  })
-  if (sheet.type !== 'StyleSheet') return
-  sheet.children.forEach((node) => {
-    if (node.type === 'Rule') rules.push(...found(node, rules.length))
-  })
-}
-
-function declaredIn(block: CssNode): Declared {
-  const declared: Declared = new Map()
-  walk(block, {
-    visit: 'Declaration',
-    enter: (node) => void declared.set(node.property.toLowerCase(), generate(node.value).trim()),
-  })
-  return declared
-}
-
-function faceIn(block: CssNode, base: string): LookSamples['faces'] {
-  const declared = declaredIn(block)
-  const family = (declared.get('font-family') ?? '').replace(/^["']|["']$/g, '')
-  const address = /url\(["']?([^"')]+\.woff2[^"')]*)["']?\)/.exec(declared.get('src') ?? '')?.[1]
-  if (!family || !address || !URL.canParse(address, base)) return []
-  return [{ family, src: new URL(address, base).href, weight: declared.get('font-weight') ?? '400' }]
-}
-
-function found(rule: Rule, order: number): Found[] {
-  if (rule.prelude.type !== 'SelectorList') return []
-  const declared = declaredIn(rule.block)
-  return rule.prelude.children
-    .toArray()
-    .map((selector) => ({ selector: generate(selector), declared, weight: specificity(selector), order }))
-}
-
-/** Ids, then classes, then elements, as one number (Selectors 4, section 17; `:where`, `:is` and `:not` counted as one class). */
-function specificity(selector: CssNode): number {
-  let sum = 0
-  walk(selector, (node) => {
-    if (node.type === 'IdSelector') sum += 10_000
-    else if (node.type === 'ClassSelector' || node.type === 'AttributeSelector' || node.type === 'PseudoClassSelector')
-      sum += 100
-    else if (node.type === 'TypeSelector') sum += 1
-  })
-  return sum
-}
-
-/** What applies to the first element there is, its own and what is handed down to it; undefined where there is none. */
-function valuesAt($: CheerioAPI, selectors: readonly string[], rules: readonly Found[]): Declared | undefined {
-  const element = selectors.map((one) => $(one).first()).find((one) => one.length)
-  if (!element) return undefined
-  const values: Declared = new Map()
-  const line = [...element.parents().toArray().reverse(), element[0]!]
-  for (const at of line) {
-    const own = rules
-      .filter(({ selector }) => matches($, at, selector))
-      .sort((a, b) => a.weight - b.weight || a.order - b.order)
-    for (const { declared } of own)
-      for (const [name, value] of declared)
-        if (at === element[0] || INHERITED.has(name) || name.startsWith('--')) values.set(name, value)
-  }
-  return values
-}
-
-function matches($: CheerioAPI, element: Parameters<CheerioAPI>[0], selector: string): boolean {
-  try {
-    return !/:(hover|focus|active|visited|before|after)|::/.test(selector) && $(element as never).is(selector)
-  } catch {
-    return false // a selector that is not known here
-  }
-}
-
-/** A value with its variables filled in, as far as they are known. */
-function resolved(value: string, variables: ReadonlyMap<string, string>, depth = 0): string {
-  if (depth > 8) return ''
-  return value.replace(/var\(\s*(--[\w-]+)\s*(?:,\s*([^()]*))?\)/g, (_, name: string, otherwise: string | undefined) =>
-    resolved(variables.get(name) ?? otherwise ?? '', variables, depth + 1),
-  )
 }
 
 /** What holds the page's own words: what says so, else its longest paragraph. */

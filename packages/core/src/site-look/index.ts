@@ -1,4 +1,5 @@
 export { lookChanges, type LookChange } from './changes'
-export { pageSheets, samplesFromSheets, type Sheet } from './from-sheets'
+export { pageSheets, samplesFromSheets } from './from-sheets'
+export type { Sheet } from './cascade'
 export { lookFrom } from './look-from'
 export type { LookSamples, Taken, TakenLook } from './samples'

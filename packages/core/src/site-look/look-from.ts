@@ -1,4 +1,4 @@
-import { distance, toOklch } from '../look'
+import { contrast, distance, toOklch } from '../look'
 import type { LookSamples, Taken, TakenLook } from './samples'
 
 /** The value that most weighs for; null of none. */
@@ -12,9 +12,14 @@ function heaviest<T>(some: readonly T[], key: (one: T) => string, weight: (one: 
   return [...sums.values()].sort((a, b) => b.sum - a.sum)[0]?.one ?? null
 }
 
+/** A piece of text, and what lies behind it. */
+type Piece = { colour: string; behind?: string }
+
 /** Two colours closer than this look alike side by side (deltaEOK). */
 const ALIKE = 0.02
 const areAlike = (a: string, b: string) => distance(a, b) < ALIKE
+/** Contrast below which nobody reads a word: it stands on something that was not seen, a film or a picture laid under it. */
+const UNREADABLE = 1.5
 /** Less chroma than this is a grey (OKLCH). */
 const GREY = 0.04
 
@@ -37,44 +42,67 @@ export function lookFrom({
   spacing,
   radii,
 }: LookSamples): TakenLook {
+  const background = ground && ground !== 'picture' ? ground : '#ffffff'
+  /** What stands on a band or a picture of its own is coloured for that, not for the page. */
+  const isOnGround = ({ behind, colour }: Piece) =>
+    behind === undefined ||
+    (behind !== 'picture' && areAlike(behind, background) && contrast(colour, behind) >= UNREADABLE)
+  const onGround = <T extends Piece>(some: readonly T[]): readonly T[] => {
+    const there = some.filter(isOnGround)
+    return there.length ? there : some
+  }
   const text = heaviest(
-    texts,
+    onGround(texts),
     ({ font, colour }) => `${font} ${colour}`,
     ({ letters }) => letters,
   )
-  const first = [...headings].sort((a, b) => a.level - b.level)
+  const first = [...onGround(headings)].sort((a, b) => a.level - b.level)
   const heading = heaviest(
     first,
     ({ font, colour }) => `${font} ${colour}`,
     ({ level }) => 1 / level,
   )
-  const background = ground || '#ffffff'
   const inText = heaviest(
-    links.filter(({ where }) => where === 'text'),
+    onGround(links).filter(({ where }) => where === 'text'),
     ({ colour }) => colour,
     ({ letters }) => letters,
   )
   const link =
     inText ??
     heaviest(
-      links,
+      onGround(links),
       ({ colour }) => colour,
       ({ letters }) => letters,
     )
+  const anyLink = heaviest(
+    links.filter(({ colour }) => toOklch(colour).c > GREY),
+    ({ colour }) => colour,
+    ({ letters }) => letters,
+  )
   const button = heaviest(
     buttons.filter(({ ground: own }) => own && !areAlike(own, background)),
     ({ ground: own }) => own,
     ({ area }) => area,
   )
+  const isGroundSeen = ground !== 'picture' && !(text && contrast(text.colour, background) < UNREADABLE)
   const fonts = new Set([text, heading].flatMap((one) => (one ? familiesOf(one.font) : [])))
   return {
     bodyFont: taken(text?.font, 'its running text'),
     headingFont: heading ? taken(heading.font, `its h${heading.level}`) : null,
     text: taken(text?.colour, 'its running text'),
-    background: taken(background, ground ? 'what lies behind its text' : 'no background of its own: white'),
-    accent: accentOf({ text: text?.colour ?? '', background, link: link?.colour, button: button?.ground, edges }),
+    background: isGroundSeen
+      ? taken(background, ground ? 'what lies behind its text' : 'no background of its own: white')
+      : null,
+    accent: accentOf({
+      text: text?.colour ?? '',
+      background,
+      links: [inText?.colour, link && toOklch(link.colour).c > GREY ? link.colour : undefined],
+      button: button?.ground,
+      anyLink: anyLink?.colour,
+      edges,
+    }),
     link: taken(link?.colour, inText ? 'links in its text' : 'its navigation'),
-    heading: heading ? taken(heading.colour, `its h${heading.level}`) : null,
+    heading: heading && isOnGround(heading) ? taken(heading.colour, `its h${heading.level}`) : null,
     button: taken(button?.ground, 'its buttons'),
     buttonText: taken(button?.colour, 'words on its buttons'),
     radius: button
@@ -89,16 +117,21 @@ export function lookFrom({
 interface Accents {
   text: string
   background: string
-  link: string | undefined
+  /** Of links, the strongest first. */
+  links: (string | undefined)[]
   button: string | undefined
+  /** A coloured one of whatever link. */
+  anyLink: string | undefined
   edges: LookSamples['edges']
 }
 
-function accentOf({ text, background, link, button, edges }: Accents): Taken<string> | null {
+function accentOf({ text, background, links, button, anyLink, edges }: Accents): Taken<string> | null {
   const stands = (colour: string | undefined): colour is string =>
     Boolean(colour) && !areAlike(colour!, background) && (!text || !areAlike(colour!, text))
-  if (stands(link)) return { value: link, from: 'its links' }
+  const link = links.find(stands)
+  if (link) return { value: link, from: 'its links' }
   if (stands(button)) return { value: button, from: 'its buttons' }
+  if (stands(anyLink)) return { value: anyLink, from: 'its links' }
   const edge = heaviest(
     edges.filter(({ colour }) => stands(colour) && toOklch(colour).c > GREY),
     ({ colour }) => colour,

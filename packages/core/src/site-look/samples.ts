@@ -1,13 +1,18 @@
+/** What lies behind a piece of text: #rrggbb, `picture`; left out where nothing told. */
+interface Behind {
+  behind?: string
+}
+
 /** What a page shows of its look, as a browser has drawn it or as its style sheets say; colours #rrggbb, lengths px. */
 export interface LookSamples {
   /** Of running text; `letters` is how much of it there is. */
-  texts: { font: string; colour: string; letters: number }[]
-  headings: { font: string; colour: string; level: number; size: number }[]
+  texts: ({ font: string; colour: string; letters: number } & Behind)[]
+  headings: ({ font: string; colour: string; level: number; size: number } & Behind)[]
   /** Within words; `letters` of all links of one colour. */
-  links: { colour: string; letters: number; where: 'text' | 'navigation' }[]
+  links: ({ colour: string; letters: number; where: 'text' | 'navigation' } & Behind)[]
   /** What is drawn as a button: colours, corners, how much of the page it is. */
   buttons: { ground: string; colour: string; radius: number; area: number }[]
-  /** What lies behind the text; '' where nothing is drawn. */
+  /** What lies behind most of the text; '' where nothing is drawn, `picture` where all of it stands on pictures. */
   ground: string
   /** Lines and bands of a colour. */
   edges: { colour: string; area: number }[]

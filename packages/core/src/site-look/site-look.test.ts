@@ -51,6 +51,15 @@ describe('a look from style sheets', () => {
     ])
     expect(fontFaces).toEqual([{ family: 'Cabin', src: 'https://ferries.example/news/cabin.woff2', weight: '700' }])
   })
+  it('is of words on plain ground, and of the screen it is taken on', () => {
+    const css = `
+      body { background: #fff } .hero { background: url(sea.jpg); color: #fff } .band { background: #14503c }
+      main { max-width: 700px } p { color: #333 } .hero p, .hero h1 { color: #fff; font-family: inherit }
+      @media (min-width: 1200px) { main { max-width: 1140px } } @media (min-width: 90rem) { main { max-width: 1320px } }`
+    const html = `<main><div class="hero"><h1>Ferries</h1><p>The longest words of the page stand on a picture of the sea.</p></div><p>Six a day.</p></main>`
+    const { text, background, heading, contentWidth } = look(html, css)
+    expect([text!.value, background!.value, heading, contentWidth!.value]).toEqual(['#333333', '#ffffff', null, 1140])
+  })
   it('is nothing where nothing is said, and no sheet makes it throw', () => {
     expect(look('<p>Words</p>', '').text).toBeNull()
     for (const css of ['{{{', '@media{', 'a:has(:is(b){color:red}', ':::x{color:red}', '/*'])

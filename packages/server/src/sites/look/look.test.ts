@@ -1,3 +1,6 @@
+import { once } from 'node:events'
+import { createServer } from 'node:http'
+import type { AddressInfo } from 'node:net'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { lookFrom, type TakenLook } from '@pebblestrand/core/site-look'
 import { request } from 'undici'
@@ -84,6 +87,44 @@ describe('the look of every simulated site', () => {
       await browser.close()
     }
   }, 60_000)
+})
+
+/** Pages as sites are built that put colours of their own behind some of their words. */
+const pages: Record<string, string> = {
+  '/tables': `<body style="background:#f4efe2;color:#2b2b2b;font-family:Karla"><table width="100%">
+    <tr><td style="background:#203a5c;color:#fff"><b>Ninefold Choir, who sing on every first Sunday of the month</b> <a href="/" style="color:#fff">Home</a></td></tr>
+    <tr><td><table width="900" align="center"><tr><td><h1 style="color:#203a5c">Concerts</h1>
+      <p>We sing in the chapel by the harbour, and whoever comes early gets a chair. <a href="/" style="color:#a3341f">When</a></p>
+      <p>There is no fee, and what is given goes into the roof.</p></td><td width="220">Rehearsals on Tuesdays at seven</td></tr></table></td></tr></table></body>`,
+  '/banner': `<body style="background:#ffffff;color:#333333"><header style="background:url(/sea.jpg)"><h1 style="color:#fff">Ferries</h1></header>
+    <main style="width:960px;margin:auto"><h2 style="color:#14503c">Times</h2><p>Six sailings a day in summer, four in winter, and none in a storm.</p></main>
+    <section style="background:#14503c;color:#fff"><p>Book a car before noon.</p></section></body>`,
+  '/film': `<body><section style="color:#fff"><h1>Soon</h1><p>This page is being built, and the sea is filmed behind these words.</p></section></body>`,
+}
+
+describe('the look of a page with colours behind some of its words', () => {
+  it('is that of most of its words, and of what stands where they stand', async () => {
+    const server = createServer((request, response) =>
+      response.writeHead(200, { 'content-type': 'text/html' }).end(pages[request.url ?? ''] ?? ''),
+    ).listen(0, '127.0.0.1')
+    await once(server, 'listening')
+    const { config } = system.context
+    const browser = BrowserPool.at(config.chromium, { openings: { localhostNames: true }, own: config.origin })!
+    const read = async (path: string) => {
+      const address = `http://look.localhost:${(server.address() as AddressInfo).port}${path}`
+      const { how, look } = await takeLook({ ...system.context, browser }, address)
+      expect(how).toBe('browser')
+      return [look.background, look.text, look.heading, look.accent, look.contentWidth].map((one) => one?.value ?? null)
+    }
+    try {
+      expect(await read('/tables')).toEqual(['#f4efe2', '#2b2b2b', '#203a5c', '#a3341f', 900])
+      expect(await read('/banner')).toEqual(['#ffffff', '#333333', '#14503c', '#14503c', 960])
+      expect(await read('/film')).toEqual([null, '#ffffff', null, null, null])
+    } finally {
+      server.close()
+      await browser.close()
+    }
+  }, 30_000)
 })
 
 describe('a look', () => {

@@ -7,17 +7,20 @@ export function sampleLook(mark: string): LookSamples {
   const MOST = 4000
   const pixel = document.createElement('canvas').getContext('2d', { willReadFrequently: true })!
   const known = new Map<string, string>()
-  /** #rrggbb of any colour that CSS has; '' for one that is hardly seen. */
-  const hex = (colour: string): string => {
-    if (!known.has(colour)) {
+  /** #rrggbb of any colour that CSS has, over another where it is see-through; '' for one that is hardly seen. */
+  const hex = (colour: string, over = ''): string => {
+    const key = `${colour} ${over}`
+    if (!known.has(key)) {
       pixel.canvas.width = pixel.canvas.height = 1
       pixel.clearRect(0, 0, 1, 1)
-      pixel.fillStyle = colour
-      pixel.fillRect(0, 0, 1, 1)
+      for (const layer of [over, colour].filter(Boolean)) {
+        pixel.fillStyle = layer
+        pixel.fillRect(0, 0, 1, 1)
+      }
       const [r, g, b, alpha] = pixel.getImageData(0, 0, 1, 1).data
-      known.set(colour, alpha! < 128 ? '' : `#${[r, g, b].map((one) => one!.toString(16).padStart(2, '0')).join('')}`)
+      known.set(key, alpha! < 128 ? '' : `#${[r, g, b].map((one) => one!.toString(16).padStart(2, '0')).join('')}`)
     }
-    return known.get(colour)!
+    return known.get(key)!
   }
   const px = (value: string) => Math.round((parseFloat(value) || 0) * 10) / 10
   const isOurs = (element: Element) => element.closest(`[${mark}]`) !== null
@@ -30,25 +33,47 @@ export function sampleLook(mark: string): LookSamples {
   const lettersOf = (element: Element) => (element.textContent ?? '').trim().length
   const groundOf = (element: Element): string => {
     for (let at: Element | null = element; at; at = at.parentElement) {
-      const colour = hex(getComputedStyle(at).backgroundColor)
+      const { backgroundColor, backgroundImage } = getComputedStyle(at)
+      const colour = hex(backgroundColor)
+      // A picture all over the page is faint, and lies over its colour.
+      if (backgroundImage !== 'none' && !(colour && at === document.body)) return 'picture'
       if (colour) return colour
     }
     return ''
   }
+  /** A page on which nothing is drawn is white (CSS Color Adjustment, section 2.2). */
+  const behind = (element: Element) => groundOf(element) || '#ffffff'
+  const ink = (element: Element) => {
+    const ground = behind(element)
+    return hex(getComputedStyle(element).color, ground === 'picture' ? '' : ground)
+  }
 
+  const linkedIn = (element: Element) =>
+    [...element.querySelectorAll('a[href]')].reduce((sum, one) => sum + lettersOf(one), 0)
+  // A table's cell or a list's line may hold half the page: what is within it counts, not the cell itself.
   const paragraphs = all('p, li, td, dd, blockquote').filter(
-    (one) => !one.closest('nav, header, footer, button') && lettersOf(one) > 20,
+    (one) =>
+      !one.closest('nav, header, footer, button, [role=navigation], [role=banner], [role=contentinfo]') &&
+      !one.querySelector('p, li, td, dd, blockquote, div, section, header, main') &&
+      lettersOf(one) > 20 &&
+      linkedIn(one) * 2 < lettersOf(one),
   )
   const words = paragraphs.length ? paragraphs : all('p, li, body')
   const texts = words.map((one) => {
-    const { fontFamily, color } = getComputedStyle(one)
-    return { font: fontFamily, colour: hex(color), letters: lettersOf(one) }
+    const { fontFamily } = getComputedStyle(one)
+    return { font: fontFamily, colour: ink(one), letters: lettersOf(one), behind: behind(one) }
   })
   const headings = all('h1, h2, h3')
     .filter((one) => lettersOf(one) > 0)
     .map((one) => {
-      const { fontFamily, color, fontSize } = getComputedStyle(one)
-      return { font: fontFamily, colour: hex(color), level: Number(one.tagName[1]), size: px(fontSize) }
+      const { fontFamily, fontSize } = getComputedStyle(one)
+      return {
+        font: fontFamily,
+        colour: ink(one),
+        level: Number(one.tagName[1]),
+        size: px(fontSize),
+        behind: behind(one),
+      }
     })
   const buttonLike = (one: HTMLElement) => {
     const { backgroundColor, display, paddingLeft, paddingTop } = getComputedStyle(one)
@@ -65,15 +90,15 @@ export function sampleLook(mark: string): LookSamples {
     if (link.closest('nav, header, footer, [role=navigation]')) return true
     const block = link.closest('p, li, dd, td, h1, h2, h3, h4, div, section')
     if (!block) return false
-    const linked = [...block.querySelectorAll('a[href]')].reduce((sum, one) => sum + lettersOf(one), 0)
-    return linked * 3 > lettersOf(block)
+    return linkedIn(block) * 3 > lettersOf(block)
   }
-  const links = all('a[href]')
+  const links: LookSamples['links'] = all('a[href]')
     .filter((one) => !buttonLike(one) && lettersOf(one) > 0)
     .map((one) => ({
-      colour: hex(getComputedStyle(one).color),
+      colour: ink(one),
       letters: lettersOf(one),
       where: isMenu(one) ? ('navigation' as const) : ('text' as const),
+      behind: behind(one),
     }))
     .filter(({ colour }) => colour !== '')
   // Where no words of the page are a link, one is put there for a moment to see how it would look.
@@ -120,14 +145,23 @@ export function sampleLook(mark: string): LookSamples {
     .map((one) => px(getComputedStyle(one).borderTopLeftRadius))
     .filter((radius) => radius > 0)
 
+  /** What lies behind most of the words. */
+  const ground = (() => {
+    const letters = new Map<string, number>()
+    for (const one of words) letters.set(groundOf(one), (letters.get(groundOf(one)) ?? 0) + lettersOf(one))
+    const most = [...letters].sort((a, b) => b[1] - a[1])
+    return (most.find(([colour]) => colour !== 'picture') ?? most[0])?.[0] ?? groundOf(document.body)
+  })()
   /** The first thing around the content that is narrower than the window and lies in its middle. */
+  const longest = [...words].sort((a, b) => lettersOf(b) - lettersOf(a))[0]
   const content = (() => {
     let best: number | null = null
-    const start = document.querySelector('main, [role=main], article') ?? words[0] ?? document.body
+    const main = document.querySelector('main, [role=main]')
+    const start = (longest && (!main || main.contains(longest)) ? longest : main) ?? document.body
     for (let at: Element | null = start; at && at !== document.documentElement; at = at.parentElement) {
       const { left, right, width } = at.getBoundingClientRect()
       const isMiddle = Math.abs(left - (innerWidth - right)) <= 24
-      if (isMiddle && width >= 400 && width <= innerWidth - 40) best = Math.round(width)
+      if (isMiddle && width >= 400 && width <= innerWidth - 24) best = Math.round(width)
     }
     return best
   })()
@@ -165,7 +199,7 @@ export function sampleLook(mark: string): LookSamples {
     headings,
     links,
     buttons,
-    ground: groundOf(words[0] ?? document.body),
+    ground,
     edges: edges.slice(0, 400),
     faces,
     content,
