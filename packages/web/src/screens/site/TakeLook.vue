@@ -63,7 +63,7 @@ const take = () =>
       <label for="look-address" class="label">Page</label>
       <span class="text-[14px] text-soft">{{ site.origin.replace(/^https?:\/\//, '') }}</span>
       <input id="look-address" v-model="address" class="field w-[200px]" placeholder="/" spellcheck="false" />
-      <button class="act" :disabled="busy">{{ reading ? 'Look again' : 'Look at it' }}</button>
+      <button :class="reading ? 'word' : 'act'" :disabled="busy">{{ reading ? 'Look again' : 'Look at it' }}</button>
     </form>
     <p v-if="busy" class="mt-3 text-soft" role="status">{{ reading ? 'One moment …' : 'Looking at the page …' }}</p>
     <Fault v-if="error" :error="error" class="mt-3" />
