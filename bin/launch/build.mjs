@@ -88,6 +88,12 @@ async function bundleRuntime() {
     outfile: at('widget', 'dist', 'strand.js'),
     format: 'iife',
   })
+  await build({
+    ...shared,
+    entryPoints: [at('widget', 'src', 'sheet.ts')],
+    outfile: at('widget', 'dist', 'sheet.js'),
+    format: 'iife',
+  })
   const behaviours = at('widget', 'src', 'behaviours')
   const names = existsSync(behaviours) ? readdirSync(behaviours).filter((name) => !name.endsWith('.test.ts')) : []
   mkdirSync(at('widget', 'dist', 'behaviours'), { recursive: true })

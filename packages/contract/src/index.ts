@@ -1,10 +1,13 @@
 import { accountRoutes } from './accounts'
 import { agencyRoutes } from './agency'
 import { checkRoutes } from './checks'
+import { contactRoutes } from './contacts'
 import { feedListRoutes } from './feed-lists'
 import { findRoutes } from './find'
+import { handoverRoutes } from './handover'
 import { installRoutes } from './installs'
 import { keptReviewRoutes } from './kept-reviews'
+import { mailRoutes } from './mail'
 import { pickRoutes } from './picks'
 import { platformRoutes } from './platforms'
 import { removalRoutes } from './removals'
@@ -35,6 +38,9 @@ export const routes = {
   stage: stageRoutes,
   installs: installRoutes,
   checks: checkRoutes,
+  contacts: contactRoutes,
+  handover: handoverRoutes,
+  mail: mailRoutes,
   find: findRoutes,
   removals: removalRoutes,
 }
@@ -43,13 +49,16 @@ export * from './route'
 export * from './accounts'
 export * from './agency'
 export * from './checks'
+export * from './contacts'
 export * from './feed-lists'
 export * from './fields'
 export * from './find'
 export * from './findings'
+export * from './handover'
 export * from './installs'
 export * from './kept-reviews'
 export * from './look'
+export * from './mail'
 export * from './picks'
 export * from './platforms'
 export * from './removals'

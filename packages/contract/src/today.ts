@@ -20,6 +20,17 @@ export const WaitingInstall = z.object({
   site: z.string(),
   siteId: z.uuid(),
   placement: z.string().nullable(),
+  /** By whom else it is waited for: who has its sheet. */
+  handed: z
+    .object({
+      sheetId: z.uuid(),
+      to: z.string(),
+      mail: z.string(),
+      at: z.string(),
+      reminded: z.number(),
+      trouble: z.string().nullable(),
+    })
+    .nullable(),
   code: z.string().nullable(),
   title: z.string().nullable(),
   says: z.string().nullable(),

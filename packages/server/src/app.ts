@@ -70,6 +70,7 @@ export async function buildApp(
     pictureRoutes(open)
     toldRoutes(open, whole, Object.assign({}, ...subjects.map((subject) => subject.told ?? {})))
   })
+  for (const { pages } of subjects) if (pages) await app.register((apart) => pages(apart, whole))
   await app.register(async (own) => {
     await own.register(helmet, {
       contentSecurityPolicy: screens,

@@ -1,3 +1,4 @@
+import type { FastifyInstance } from 'fastify'
 import type { Sequelize, Transaction } from 'sequelize'
 import type { Context } from './platform/context'
 import type { Serve } from './platform/http/serve'
@@ -27,6 +28,8 @@ export interface Subject {
   models?(db: Sequelize): void
   /** Its routes of the contract. */
   routes?(serve: Serve, context: Context): void
+  /** Pages for who has no account, apart from the application: no session, headers of their own. */
+  pages?(app: FastifyInstance, context: Context): Promise<void>
   /** What it hears from visitors' browsers, by the behaviour that tells it. */
   told?: Record<string, (context: Context, told: Told) => Promise<void>>
   /** Its jobs, done by whoever has the role of a worker. */

@@ -5,7 +5,9 @@ import { checks } from './checks/subject'
 import { counting } from './counting/subject'
 import { delivery } from './delivery/subject'
 import { find } from './find/subject'
+import { handover } from './handover/subject'
 import { installs } from './installs/subject'
+import { mail } from './mail/subject'
 import { pictures } from './pictures/subject'
 import { platforms } from './platforms/subject'
 import { removals } from './removals/subject'
@@ -29,6 +31,8 @@ export const subjects: readonly Subject[] = [
   platforms,
   siteTags,
   checks,
+  handover,
+  mail,
   delivery,
   pictures,
   counting,

@@ -8,6 +8,8 @@ import { serveTroubled, troubledHost } from './news/troubled'
 import { filmsRoutes } from './films/routes'
 import { framesRoutes } from './frames/routes'
 import { guideHost, serveGuide } from './guide/serve'
+import { mailboxHost, serveMailbox } from './mailbox/serve'
+import { Mailbox } from './mailbox/server'
 import { siteByHost } from './sites/list'
 import { serveSite } from './sites/serve'
 import type { Store } from './state/store'
@@ -17,7 +19,7 @@ import { voicesRoutes } from './voices/routes'
 const nameOf = (request: FastifyRequest) => request.hostname.replace(/:\d+$/, '').replace(/\.localhost$/, '')
 
 /** Every stand-in behind one port, told apart by the host name asked for. */
-export async function standinsApp(store: Store): Promise<FastifyInstance> {
+export async function standinsApp(store: Store, mailbox = new Mailbox()): Promise<FastifyInstance> {
   const app = Fastify({ bodyLimit: 1_000_000 })
   await app.register(cookie)
   await app.register(formbody)
@@ -35,6 +37,7 @@ export async function standinsApp(store: Store): Promise<FastifyInstance> {
       return serveNews(request, reply, { origin: `http://${request.host}`, start: store.startedAt })
     if (name === guideHost)
       return serveGuide(request, reply, { origin: `http://${request.host}`, start: store.startedAt })
+    if (name === mailboxHost) return serveMailbox(mailbox, request, reply)
     if (name === troubledHost) return serveTroubled(request, reply)
     return reply.code(404).send(`No stand-in is called ${name}.`)
   })

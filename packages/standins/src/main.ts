@@ -1,11 +1,19 @@
 import { join } from 'node:path'
 import { standinsApp } from './app'
+import { Mailbox } from './mailbox/server'
 import { Store } from './state/store'
 
 const port = Number(process.env.PEBBLESTRAND_STANDINS_PORT ?? 4700)
-const app = await standinsApp(new Store(join(process.env.PEBBLESTRAND_DATA ?? '.pebblestrand', 'standins.json')))
+/** As far above as the server looks for it. */
+const mailPort = Number(process.env.PEBBLESTRAND_SMTP_PORT ?? port + 50)
+const mailbox = new Mailbox()
+const app = await standinsApp(
+  new Store(join(process.env.PEBBLESTRAND_DATA ?? '.pebblestrand', 'standins.json')),
+  mailbox,
+)
+await mailbox.listen(mailPort)
 await app.listen({ port, host: '127.0.0.1' })
-const stop = () => void app.close().then(() => process.exit(0))
+const stop = () => void Promise.all([app.close(), mailbox.close()]).then(() => process.exit(0))
 for (const signal of ['SIGTERM', 'SIGINT'] as const) process.on(signal, stop)
 if (process.env.PEBBLESTRAND_TIED === '1') process.stdin.resume().once('close', stop) // who started it is gone
 process.stdout.write('ready\n')

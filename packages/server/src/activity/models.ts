@@ -10,6 +10,12 @@ import { id, json, maybeRef, text, time } from '../platform/database/columns'
 /** What was done, as the time line says it. A verb once shipped keeps its meaning. */
 export type Verb =
   | 'planned'
+  | 'handed-over'
+  | 'reminded'
+  | 'trouble'
+  | 'downloaded'
+  | 'sheet-withdrawn'
+  | 'mail-failed'
   | 'pasted'
   | 'unpasted'
   | 'checked'

@@ -41,6 +41,7 @@ const former = Object.fromEntries(
 export const assets = {
   tasks: join(packages, 'server', 'dist', 'tasks.cjs'),
   runtime: join(packages, 'widget', 'dist', 'strand.js'),
+  sheet: join(packages, 'widget', 'dist', 'sheet.js'),
   behaviours: join(packages, 'widget', 'dist', 'behaviours'),
   web: join(packages, 'web', 'dist'),
   fonts: { ...shipped(), ...former },

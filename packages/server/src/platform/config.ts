@@ -1,5 +1,6 @@
 import type { ServiceName } from '@pebblestrand/core/sources'
 import { z } from 'zod'
+import type { MailSettings } from './mail/transport'
 
 const Address = z.union([z.ipv4(), z.ipv6(), z.cidrv4(), z.cidrv6()])
 const Proxies = z
@@ -27,6 +28,11 @@ const Env = z.object({
   /** Where the review service answers, scheme and host; in the demo its stand-in. */
   PEBBLESTRAND_REVIEW_SERVICE: z.url().optional(),
   PEBBLESTRAND_PHOTO_SERVICE: z.url().optional(),
+  /** The server that mail goes out by, `smtp://` or `smtps://`, with name and password where it wants them; none, no mail. */
+  PEBBLESTRAND_SMTP: z.url({ protocol: /^smtps?$/ }).optional(),
+  /** As whom mail goes out: an address, or `Name <address>`. */
+  PEBBLESTRAND_MAIL_FROM: z.string().default('pebblestrand@localhost'),
+  PEBBLESTRAND_SMTP_PORT: z.coerce.number().int().min(1).max(65535).optional(),
   ROLE: z.enum(['web', 'worker', 'all']).default('all'),
   NO_DEMO: z.enum(['0', '1', '']).default(''),
 })
@@ -44,9 +50,14 @@ export interface Config {
   standinsPort: number
   /** Origins of outside services that are asked by an API; null where none is set up. */
   services: Record<ServiceName, string | null>
+  /** How mail goes out; null where it does not. */
+  mail: MailSettings | null
   /** Path of the browser that looks at pages. */
   chromium: string
 }
+
+/** How far above the simulated sites' port the simulated mailbox listens, where nothing else is said. */
+const MAILBOX = 50
 
 /** Reads the environment. Throws a ZodError that names the variable. */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
@@ -56,6 +67,8 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     if (address) return new URL(address).origin
     return demo ? `http://${standin}.localhost:${e.PEBBLESTRAND_STANDINS_PORT}` : null
   }
+  const mailbox = `smtp://127.0.0.1:${e.PEBBLESTRAND_SMTP_PORT ?? e.PEBBLESTRAND_STANDINS_PORT + MAILBOX}`
+  const smtp = e.PEBBLESTRAND_SMTP ?? (demo ? mailbox : null)
   return {
     port: e.PEBBLESTRAND_PORT,
     host: e.PEBBLESTRAND_HOST,
@@ -68,6 +81,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
       reviews: serviceAt(e.PEBBLESTRAND_REVIEW_SERVICE, 'harbour-voices'),
       photos: serviceAt(e.PEBBLESTRAND_PHOTO_SERVICE, 'isle-frames'),
     },
+    mail: smtp ? { smtp, from: e.PEBBLESTRAND_MAIL_FROM } : null,
     standinsPort: e.PEBBLESTRAND_STANDINS_PORT,
     chromium: e.PEBBLESTRAND_CHROMIUM,
   }

@@ -47,6 +47,11 @@ export const errors = {
     message: 'The page cannot be read.',
     remedy: 'Open it in a browser to see whether it is there, or give the address of another page of the site.',
   },
+  'no-mail': {
+    status: 409,
+    message: 'This Pebblestrand sends no mail.',
+    remedy: 'Set PEBBLESTRAND_SMTP and start again, or send the link yourself.',
+  },
   taken: { status: 409, message: 'There is one like this already.', remedy: 'Choose another name or address.' },
   'draft-changed': {
     status: 409,

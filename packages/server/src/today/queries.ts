@@ -8,8 +8,14 @@ const waits = `i.status IN ('planned', 'handed-over', 'pasted', 'needs-a-hand')
 export const waiting = `
 SELECT i.id, w.kind, i.method, i.status, i.retiring, i.planned_at AS "plannedAt", i.pasted_at AS "pastedAt", i.checked_at AS "checkedAt",
   w.name AS "widget", p.title AS "page", p.path, s.name AS "site", s.id AS "siteId", pl.name AS "placement",
+  CASE WHEN h.id IS NULL THEN NULL ELSE jsonb_build_object('sheetId', h.id, 'to', coalesce(nullif(h.to_name, ''), h.to_mail), 'mail', h.to_mail, 'at', h.made_at, 'reminded', h.reminded, 'trouble', h.trouble) END AS "handed",
   f.code, f.title, f.says, f.remedy, f.next_action AS "nextAction"
 FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id LEFT JOIN placements pl ON pl.id = i.placement_id
+LEFT JOIN LATERAL (
+  SELECT s2.id, s2.to_name, s2.to_mail, s2.made_at, s2.reminded, si.trouble FROM sheet_installs si JOIN sheets s2 ON s2.id = si.sheet_id
+  WHERE si.install_id = i.id AND s2.withdrawn_at IS NULL AND s2.ends_at > now() AND s2.purpose = CASE WHEN i.retiring THEN 'remove' ELSE 'paste' END
+  ORDER BY s2.made_at DESC LIMIT 1
+) h ON true
 LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0 AND i.status = 'needs-a-hand'
 WHERE ${waits}
 ORDER BY i.checked_at DESC NULLS LAST, i.planned_at

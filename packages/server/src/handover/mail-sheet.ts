@@ -1,0 +1,103 @@
+import { letter, type MailKind } from '@pebblestrand/core/handover'
+import { spokenLanguage } from '@pebblestrand/core/words'
+import type { Transaction } from 'sequelize'
+import { agencyName } from '../accounts/setup'
+import { User } from '../accounts/models'
+import { Install } from '../installs/models'
+import { queueMail } from '../mail/queue-mail'
+import { wordingFor } from '../mail/settings'
+import type { Context } from '../platform/context'
+import { Page, Site } from '../sites/models'
+import { Widget } from '../widgets/models'
+import { Sheet, SheetInstall } from './models'
+import { sheetAddress } from './sheet-address'
+
+/** Mails somebody their sheet, in their language, as from whoever keeps the site. */
+export async function mailSheet(
+  context: Context,
+  sheet: Sheet,
+  kind: MailKind,
+  transaction: Transaction,
+  now = new Date(),
+): Promise<void> {
+  const site = await siteOf(sheet, transaction)
+  await write(
+    context,
+    sheet,
+    kind,
+    { site: site.name, link: sheetAddress(context.config, sheet) },
+    await waitingLines(sheet, transaction),
+    transaction,
+    now,
+  )
+  await sheet.update({ mailedAt: now }, { transaction })
+}
+
+/** One mail that reminds of several sheets of one person: all that waits, and the address of each. */
+export async function mailSheets(
+  context: Context,
+  sheets: readonly Sheet[],
+  transaction: Transaction,
+  now = new Date(),
+): Promise<void> {
+  const sites: string[] = []
+  const lines: string[] = []
+  for (const sheet of sheets) {
+    const site = await siteOf(sheet, transaction)
+    sites.push(site.name)
+    for (const line of await waitingLines(sheet, transaction)) lines.push(`${site.name}: ${line}`)
+  }
+  const about = {
+    site: [...new Set(sites)].join(', '),
+    link: sheets.map((sheet) => sheetAddress(context.config, sheet)).join('\n'),
+  }
+  await write(context, sheets.at(-1)!, 'reminder', about, lines, transaction, now)
+}
+
+const siteOf = async ({ siteId }: Sheet, transaction: Transaction) => (await Site.findByPk(siteId, { transaction }))!
+
+async function write(
+  context: Context,
+  sheet: Sheet,
+  kind: MailKind,
+  about: { site: string; link: string },
+  lines: readonly string[],
+  transaction: Transaction,
+  now: Date,
+): Promise<void> {
+  const { keeperId } = await siteOf(sheet, transaction)
+  const person = async (id: string | null) => (id ? User.findByPk(id, { transaction }) : null)
+  const sender = await person(sheet.madeBy ?? keeperId)
+  const keeper = (await person(keeperId)) ?? sender
+  const language = spokenLanguage(sheet.language)
+  const agency = await agencyName()
+  const written = letter(
+    await wordingFor(kind, language.labels, transaction),
+    { name: sheet.toName || sheet.toMail, sender: sender?.name ?? agency, agency, ...about },
+    lines,
+    { lang: language.tag, direction: language.direction },
+  )
+  const { toName, toMail } = sheet
+  await queueMail(
+    context,
+    { ...written, sheetId: sheet.id, kind, toName, toMail, replyTo: keeper?.email ?? null, queuedAt: now },
+    transaction,
+  )
+}
+
+/** What still waits on a sheet, a line each. */
+export async function waitingLines(sheet: Sheet, transaction?: Transaction): Promise<string[]> {
+  const held = await SheetInstall.findAll({ where: { sheetId: sheet.id }, transaction })
+  const installs = await Install.findAll({ where: { id: held.map((one) => one.installId) }, transaction })
+  const done = sheet.purpose === 'remove' ? 'retired' : 'confirmed'
+  const lines = await Promise.all(
+    installs
+      .filter(({ status }) => status !== done)
+      .map(async (install) => {
+        const widget = await Widget.findByPk(install.widgetId, { attributes: ['name'], transaction })
+        const page = await Page.findByPk(install.pageId, { attributes: ['title', 'position'], transaction })
+        return { position: page?.position ?? 0, line: `${widget?.name ?? ''} (${page?.title ?? ''})` }
+      }),
+  )
+  return lines.sort((a, b) => a.position - b.position).map(({ line }) => line)
+}

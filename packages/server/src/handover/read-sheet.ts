@@ -1,0 +1,104 @@
+import { fewestSteps, isFinished, outcomeOf, type Sheet as Shown, type SheetItem } from '@pebblestrand/core/handover'
+import { dateFormat, spokenLanguage } from '@pebblestrand/core/words'
+import { pathTo } from '@pebblestrand/core/wire'
+import { Op } from 'sequelize'
+import QRCode from 'qrcode'
+import { agencyName } from '../accounts/setup'
+import { describeInstall } from '../installs/describe'
+import { Install } from '../installs/models'
+import { Artefact } from '../delivery/models'
+import type { Context } from '../platform/context'
+import { Page, Placement, Site } from '../sites/models'
+import { Sheet, SheetInstall } from './models'
+import { isSheetOpen, sheetAddress } from './sheet-address'
+
+/** A sheet by what its address ends in; null where that is wrong, has ended or was taken back. */
+export async function sheetBy(token: string, purposes: readonly string[], now = new Date()): Promise<Sheet | null> {
+  if (!/^[\w-]{20,64}$/.test(token)) return null
+  const sheet = await Sheet.findOne({ where: { token, purpose: { [Op.in]: purposes } } })
+  return sheet && isSheetOpen(sheet, now) ? sheet : null
+}
+
+/** All that a sheet's page shows. */
+export async function readSheet(context: Context, sheet: Sheet): Promise<Shown> {
+  const site = (await Site.findByPk(sheet.siteId))!
+  const language = spokenLanguage(sheet.language)
+  const held = await SheetInstall.findAll({ where: { sheetId: sheet.id } })
+  const items = []
+  for (const one of held) items.push(await itemOf(context, sheet, one))
+  const address = sheetAddress(context.config, sheet)
+  return {
+    purpose: sheet.purpose === 'remove' ? 'remove' : 'paste',
+    language,
+    agency: await agencyName(),
+    site: site.name,
+    name: sheet.toName,
+    message: sheet.message,
+    items: fewestSteps(items).map(({ item }) => item),
+    address,
+    qr: await QRCode.toString(address, { type: 'svg', margin: 2, width: 180 }),
+    ends: dateFormat(language.tag, { dateStyle: 'long', timeZone: site.timeZone }).format(sheet.endsAt),
+  }
+}
+
+/** One install, as whoever pastes needs it. */
+export async function itemOf(
+  context: Context,
+  sheet: Pick<Sheet, 'purpose'>,
+  held: Pick<SheetInstall, 'installId' | 'askedAt' | 'troubleAt'>,
+) {
+  const install = (await Install.findByPk(held.installId))!
+  const said = await describeInstall(context, install.id)
+  const page = (await Page.findByPk(install.pageId))!
+  const placements = await Placement.findAll({
+    where: { siteId: said.siteId, [Op.or]: [{ pageId: null }, { pageId: page.id }] },
+    order: [['position', 'ASC']],
+  })
+  const box = [said.advice.best, ...said.advice.others].find(({ method }) => method === install.method)?.box?.name ?? ''
+  const isLookedAt = held.askedAt !== null && install.checkedAt !== null && install.checkedAt >= held.askedAt
+  const outcome = outcomeOf(install.status, (said.check?.findings[0]?.code ?? null) as never)
+  const isPersons = held.askedAt !== null || isFinished(outcome)
+  const state: SheetItem['state'] = isFinished(outcome)
+    ? 'finished'
+    : held.askedAt && !isLookedAt
+      ? 'looking'
+      : held.troubleAt && (!held.askedAt || held.troubleAt > held.askedAt)
+        ? 'told'
+        : 'waiting'
+  return {
+    page: said.page,
+    position: page.position,
+    box,
+    placement: said.placement ?? '',
+    item: {
+      id: install.publicId,
+      widget: said.widget,
+      page: said.page,
+      url: said.path.includes('*') ? null : said.url,
+      region: said.region,
+      plan: placements.map(({ id, region, width, name }) => ({
+        region,
+        width,
+        name,
+        isChosen: id === install.placementId,
+      })),
+      snippet: said.snippets[install.method],
+      steps: said.steps.map((step) => ({ ...step, done: install.stepsDone.includes(step.id) })),
+      note: said.pasteNotes,
+      state,
+      seen: isPersons && (isLookedAt || isFinished(outcome)) ? outcome : null,
+      preview: sheet.purpose === 'paste' ? await previewOf(install, said.width) : null,
+    } satisfies SheetItem,
+  }
+}
+
+/** What visitors will see, as the frame draws it. */
+async function previewOf(install: Install, width: number | null): Promise<SheetItem['preview']> {
+  const artefact = await Artefact.findOne({ attributes: ['facts'], where: { installId: install.id, form: 'payload' } })
+  if (!artefact) return null
+  return {
+    src: pathTo('frame', install.publicId),
+    width: width ?? 360,
+    height: Math.min(1200, artefact.facts.height || 320),
+  }
+}

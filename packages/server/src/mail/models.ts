@@ -1,0 +1,51 @@
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize'
+import { id, integer, maybeRef, maybeText, maybeTime, text, time } from '../platform/database/columns'
+
+export const mailStates = ['queued', 'sent', 'bounced', 'failed'] as const
+export type MailState = (typeof mailStates)[number]
+
+/** A mail that goes out, and what became of it. */
+export class Mail extends Model<InferAttributes<Mail>, InferCreationAttributes<Mail>> {
+  declare id: CreationOptional<string>
+  declare sheetId: CreationOptional<string | null>
+  declare kind: string
+  declare toName: CreationOptional<string>
+  declare toMail: string
+  declare replyTo: CreationOptional<string | null>
+  declare subject: string
+  declare text: string
+  declare html: string
+  declare state: CreationOptional<MailState>
+  declare tries: CreationOptional<number>
+  declare problem: CreationOptional<string | null>
+  declare queuedAt: CreationOptional<Date>
+  declare sentAt: CreationOptional<Date | null>
+}
+
+export function defineMail(sequelize: Sequelize): void {
+  Mail.init(
+    {
+      id: id(),
+      sheetId: maybeRef(),
+      kind: text(),
+      toName: { ...text(), defaultValue: '' },
+      toMail: text(),
+      replyTo: maybeText(),
+      subject: text(),
+      text: text(),
+      html: text(),
+      state: { ...text(), defaultValue: 'queued' },
+      tries: integer(0),
+      problem: maybeText(),
+      queuedAt: time(),
+      sentAt: maybeTime(),
+    },
+    { sequelize, tableName: 'mails' },
+  )
+}

@@ -1,0 +1,17 @@
+import type { InferCreationAttributes, Transaction } from 'sequelize'
+import type { Context } from '../platform/context'
+import { job } from '../platform/queue'
+import { Mail } from './models'
+
+export const sendJob = job<{ mailId: string }>('send-mail')
+
+/** Puts a mail out to be sent, in the transaction that it tells of. */
+export async function queueMail(
+  { queue }: Pick<Context, 'queue'>,
+  written: Omit<InferCreationAttributes<Mail>, 'id' | 'state' | 'tries' | 'problem' | 'sentAt'>,
+  transaction: Transaction,
+): Promise<Mail> {
+  const mail = await Mail.create(written, { transaction })
+  await queue.sendMany(sendJob, [{ mailId: mail.id }], transaction)
+  return mail
+}
