@@ -20,7 +20,7 @@ export class Desk {
     await this.page.getByRole('listitem').getByRole('link', { name: title, exact: true }).click()
   }
 
-  box = (name: string) => this.page.getByLabel(name)
+  box = (name: string | RegExp) => this.page.getByLabel(name)
 
   async press(name: string, saying: string): Promise<void> {
     await this.page.getByRole('button', { name, exact: true }).click()

@@ -33,9 +33,10 @@ textarea{display:block;width:100%;max-width:520px;margin:6px 0 12px;padding:10px
 .note{padding:8px 0;border-bottom:1px solid #d3cbb9}
 .shown{overflow:auto;border:1px solid #d3cbb9;background:#fff}.shown iframe{display:block;border:0;max-width:100%}
 footer{margin-top:48px;border-top:1px solid #d3cbb9;padding-top:12px}
-table{border-collapse:collapse;width:100%}th,td{text-align:start;padding:10px 12px 10px 0;border-bottom:1px solid #d3cbb9;vertical-align:top}th{font-weight:600;font-size:15px;color:#51606a}
+table{border-collapse:collapse;width:100%}th,td{text-align:start;padding:10px 12px 10px 0;border-bottom:1px solid #d3cbb9;vertical-align:top}th{font-weight:600}
 :focus-visible{outline:3px solid #26659b;outline-offset:2px}
-@media print{body{background:none;font-size:12pt}main{max-width:none;padding:0}section{break-before:page;border:0;padding:0;margin:0}section:first-of-type{break-before:auto}.acts,.copy,.verdict,.shown,h3:has(+.shown),button,noscript{display:none}.qr>summary{display:none}details.qr::details-content{content-visibility:visible;block-size:auto}h3{break-after:avoid}pre,svg,li{break-inside:avoid}a{color:inherit}}
+@page{margin:16mm}
+@media print{main{position:relative}.qr{position:absolute;top:0;inset-inline-end:0;margin:0}.qr svg{width:26mm;height:26mm}h1{padding-inline-end:30mm}body{background:none;font-size:12pt}main{max-width:none;padding:0}section{break-before:page;border:0;padding:0;margin:0}section:first-of-type{break-before:auto}.acts,.copy,.verdict,.shown,h3:has(+.shown),button,noscript{display:none}.qr>summary{display:none}details.qr::details-content{content-visibility:visible;block-size:auto}h3{break-after:avoid}pre,svg,li{break-inside:avoid}a{color:inherit}}
 `
 
 /** A page for who has no account. */
@@ -47,6 +48,7 @@ export function page(given: { language: SpokenLanguage; title: string; refreshes
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta name="robots" content="noindex">
+<link rel="icon" href="data:,">
 <title>${escapeText(given.title)}</title>
 ${given.refreshes ? '<noscript><meta http-equiv="refresh" content="4"></noscript>' : ''}
 <style>${style}</style>

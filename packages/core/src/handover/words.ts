@@ -1,14 +1,3 @@
-// Names and blanks, without the pages and the parser that the rest needs.
+// Names and blanks, without the languages and pages that the rest needs.
 export { fileFormIds, fileForms, type FileForm } from './file-forms'
-export { sheetWords } from './sheet-words'
-export {
-  blanks,
-  letter,
-  mailKindIds,
-  mailKinds,
-  ownWording,
-  wordingFaults,
-  type Blank,
-  type MailKind,
-  type Wording,
-} from './wording'
+export { blanks, mailKindIds, mailKinds, wordingFaults, type Blank, type MailKind, type Wording } from './wording'

@@ -31,6 +31,10 @@ export function versionMark(method: string, request: SnippetRequest): string {
     .slice(0, 6)
 }
 
+/** The mark that a text carries, in whatever method's way; null where it has none. */
+export const markOfText = (text: string): string | null =>
+  /(?:#t|\bt=)([0-9a-z]{6})(?![0-9a-z])/.exec(text)?.[1] ?? null
+
 /** The mark in an address's fragment; null where it has none. */
 export function markIn(url: URL | null): string | null {
   const found = url && /^#t([0-9a-z]{6})$/.exec(url.hash)

@@ -37,7 +37,7 @@ export interface Facts {
 
 /** Something worth saying that is no fault. */
 export interface Note {
-  code: 'place-not-told' | 'mark-gone' | 'no-browser' | 'width-changed' | 'borrowed-script' | 'old-text'
+  code: 'place-not-told' | 'mark-gone' | 'no-browser' | 'width-changed' | 'borrowed-script' | 'old-text' | 'handed-text'
   says: string
 }
 
@@ -253,6 +253,7 @@ function verdict(
       : []),
     ...(first && !plan.retiring ? borrowed(plan, clearest) : []),
     ...(first && !plan.retiring ? oldText(plan, first) : []),
+    ...(first ? handedText(plan, first) : []),
     ...more,
   ]
   return { findings, notes, status: statusAfter(plan, findings), facts }
@@ -275,6 +276,12 @@ const say = (code: Note['code'], says: string): Note => ({ code, says })
 function ageOf({ look }: Seen): number | undefined {
   const { age } = look.headers
   return age && /^\d+$/.test(age) ? Number(age) : undefined
+}
+
+/** Whose hands it came from: the very text that somebody was given. */
+const handedText = ({ handed }: Plan, { version }: { version: string | null }): Note[] => {
+  const givenTo = handed.filter(({ mark }) => mark === version).map(({ to, day }) => `${to} (${day})`)
+  return givenTo.length ? [say('handed-text', `It is the very text that was handed to ${givenTo.join(' and ')}.`)] : []
 }
 
 /** Pasted from a text of before: it works, and is not what the install's snippet says now. */

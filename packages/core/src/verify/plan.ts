@@ -25,6 +25,11 @@ export const Plan = z.object({
     .nullish(),
   /** Marks of the texts that are pasted for it now; a copy that carries another is from an older text. */
   texts: z.array(z.string()).default([]),
+  /** Texts that were handed over, by their marks: to whom, and on which day. */
+  handed: z
+    .array(z.object({ mark: z.string(), to: z.string(), day: z.string() }))
+    .max(20)
+    .default([]),
   /** The page's address. */
   url: z.url().nullish(),
   status: z.enum(['planned', 'handed-over', 'pasted', 'confirmed', 'needs-a-hand', 'retired']).default('pasted'),

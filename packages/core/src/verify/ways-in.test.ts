@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { methods, versionMark } from '../methods'
+import { markOfText, methods, versionMark } from '../methods'
 import type { Look } from './look'
 import { Plan } from './plan'
 import { verify } from './verify'
@@ -110,5 +110,15 @@ describe('an older text', () => {
   it('one without a mark is taken as it is', () => {
     const before = methods.inline.text(request).replace(/#t[0-9a-z]{6}/, '')
     expect(verify(plan({ texts: ['abcdef'] }), [look(before)]).notes).toEqual([])
+  })
+  it('is told by whom it was given, present or older; the mark is read out of the text of every method', () => {
+    const given = { ...request, still: { kind: 'x', alt: 'x', width: 10, height: 10 } } as never
+    for (const id of ['inline', 'frame', 'link', 'shortcode', 'opener'] as const)
+      expect(markOfText(methods[id].text(given)), id).toBe(versionMark(id, given))
+    const handed = [{ mark: markOfText(methods.inline.text(request))!, to: 'Isla', day: '3 Nov 2026' }]
+    const seen = (more: object) => verify(plan({ handed, ...more }), [look(methods.inline.text(request))]).notes
+    expect(seen({}).map(({ says }) => says)).toEqual(['It is the very text that was handed to Isla (3 Nov 2026).'])
+    expect(seen({ texts: ['abcdef'] }).map(({ code }) => code)).toEqual(['old-text', 'handed-text'])
+    expect(seen({ handed: [{ ...handed[0]!, mark: 'zzzzzz' }] })).toEqual([])
   })
 })

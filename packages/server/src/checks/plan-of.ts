@@ -10,6 +10,7 @@ import { profileOf } from '../platforms/profile-of'
 import { tagOf } from '../site-tags/standing'
 import { addressOf } from '../sites/address'
 import { Page, Placement, Site } from '../sites/models'
+import { handedTexts } from '../handover/handed-texts'
 import { mutedCodes } from './mutes'
 
 /** The site's living installs, to name what stands where another belongs. */
@@ -44,6 +45,10 @@ export async function plansOf(
   const url = addressOf({ origin: site.origin, path: page.path })
   const tag = await tagOf(site.id)
   const { words } = await profileOf(site.platform)
+  const handed = await handedTexts(
+    installs.map(({ id }) => id),
+    site.timeZone,
+  )
   const muted = await mutedCodes(installs.map(({ id }) => id))
   const plans = installs.map((install) => {
     const placement = install.placementId ? placements.get(install.placementId)! : null
@@ -64,6 +69,7 @@ export async function plansOf(
         width: placement?.width ?? OVER_PAGE_WIDTH,
         plays: Boolean(players.get(install.id)?.length),
       }),
+      handed: handed.get(install.id) ?? [],
       url,
       status: install.status,
       pastedAt: install.pastedAt?.toISOString() ?? null,

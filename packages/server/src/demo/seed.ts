@@ -19,6 +19,7 @@ import type { Install } from '../installs/models'
 import { Desks } from './desk'
 import { agency, people } from './people'
 import { seedAgency, seedSwap } from './seed-agency'
+import { seedHandover } from './seed-handover'
 import { seedInstalls } from './seed-installs'
 import { seedTags } from './seed-tags'
 import { seedSite } from './seed-sites'
@@ -60,6 +61,7 @@ async function tell(context: Context): Promise<Install[]> {
   await desks.set('net-loft', { allowed: context.config.origin })
   const installs = await seedInstalls(context, desks, sites, widgetIds, users)
   await seedSwap(sites, widgetIds, users[0]!)
+  await seedHandover(context, sites, users[0]!)
   await seedVisits(context)
   return installs
 }

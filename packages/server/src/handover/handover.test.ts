@@ -107,6 +107,12 @@ describe('a sheet for whoever pastes', () => {
     expect(body).toContain('It is there, and visitors see it. Nothing is left to do.')
     expect(body).toContain('1 of 2 finished')
     expect(await status(first)).toBe('confirmed')
+    const { check } = (await ada.get(`/api/installs/${first.id}`)).body as {
+      check: { facts: { notes: { code: string; says: string }[] } }
+    }
+    expect(check.facts.notes.find(({ code }) => code === 'handed-text')!.says).toMatch(
+      /^It is the very text that was handed to Isla \(\d+ \w+ 20\d\d\)\.$/,
+    )
     expect(await status(second)).toBe('handed-over')
   })
   it('keeps what was ticked, and hears that something did not work', async () => {
@@ -208,10 +214,9 @@ describe('a private link', () => {
     for (let i = 0; i < 33; i++) codes.push((await guess(i)).statusCode)
     expect(codes.slice(0, 29)).toEqual(Array(29).fill(404))
     expect(codes.at(-1)).toBe(429)
-    expect(
-      (await open((await make({ id: second.id, purpose: 'kept', scope: 'site', ...{ id: scene.siteId } })).address))
-        .statusCode,
-    ).toBe(200)
+    expect((await open((await make({ purpose: 'kept', scope: 'site', id: scene.siteId })).address)).statusCode).toBe(
+      200,
+    )
   })
   it('wants what it is for', async () => {
     const none = await ada.post('/api/sheets', { purpose: 'remove', scope: 'install', id: second.id })

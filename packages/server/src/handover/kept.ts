@@ -11,13 +11,13 @@ interface Row {
   page: string
   path: string
   region: KeptThing['region']
-  confirmedAt: Date | null
+  since: Date | null
   seenAt: Date | null
 }
 
 /** What stands on a site for its visitors; nothing that is only planned, and no fault. */
 const standing = `
-SELECT w.name AS widget, p.title AS page, p.path, pl.region, i.confirmed_at AS "confirmedAt",
+SELECT w.name AS widget, p.title AS page, p.path, pl.region, coalesce(i.pasted_at, i.confirmed_at) AS "since",
   (SELECT max(c.finished_at) FROM checks c WHERE c.install_id = i.id AND c.status_after = 'confirmed') AS "seenAt"
 FROM installs i JOIN widgets w ON w.id = i.widget_id JOIN pages p ON p.id = i.page_id LEFT JOIN placements pl ON pl.id = i.placement_id
 WHERE p.site_id = :siteId AND i.confirmed_at IS NOT NULL AND i.status IN ('confirmed', 'needs-a-hand') AND w.kind <> 'site-tag'
@@ -38,12 +38,12 @@ export async function readKept(sheet: Sheet) {
     agency: await agencyName(),
     site: site.name,
     ends: said(sheet.endsAt)!,
-    things: rows.map(({ widget, page, path, region, confirmedAt, seenAt }): KeptThing => ({
+    things: rows.map(({ widget, page, path, region, since, seenAt }): KeptThing => ({
       widget,
       page,
       url: path.includes('*') ? null : addressOf({ origin: site.origin, path }),
       region,
-      since: said(confirmedAt),
+      since: said(since),
       lastSeen: said(seenAt),
     })),
   }

@@ -9,7 +9,8 @@ import { wordingFor } from '../mail/settings'
 import type { Context } from '../platform/context'
 import { Page, Site } from '../sites/models'
 import { Widget } from '../widgets/models'
-import { Sheet, SheetInstall } from './models'
+import type { Sheet } from './models'
+import { SheetInstall } from './models'
 import { sheetAddress } from './sheet-address'
 
 /** Mails somebody their sheet, in their language, as from whoever keeps the site. */

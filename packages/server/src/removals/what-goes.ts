@@ -8,6 +8,8 @@ export interface Part {
 
 const part = (table: string, where: string): Part => ({ table, where })
 
+const SHEETS = 'sheet_id IN (SELECT id FROM sheets WHERE site_id = :id)'
+
 /** Rows of its own, beside installs; what others refer to stands first. */
 const own: Record<Removable, Part[]> = {
   site: [
@@ -15,6 +17,9 @@ const own: Record<Removable, Part[]> = {
     part('pages', 'site_id = :id'),
     part('placements', 'site_id = :id'),
     part('own_profiles', 'site_id = :id'),
+    part('sheets', 'site_id = :id'),
+    part('sheet_visits', SHEETS),
+    part('mails', SHEETS),
   ],
   page: [part('pages', 'id = :id'), part('placements', 'page_id = :id')],
   placement: [part('placements', 'id = :id')],
@@ -62,6 +67,7 @@ export function whatGoes(what: Removable): Part[] {
     ...(pages[what]
       ? [part('readings', pages[what]), part('looks', `reading_id IN (SELECT id FROM readings WHERE ${pages[what]})`)]
       : []),
+    part('sheet_installs', `install_id IN (${ids})`),
     part('mutes', `install_id IN (${ids})`),
     part('planned_swaps', `install_id IN (${ids})${what === 'widget' ? ' OR widget_id = :id' : ''}`),
     part('checks', `install_id IN (${ids})`),

@@ -20,7 +20,6 @@ interface Around {
 /** What stands in a line, or opens: no part of a layout. */
 const inline = new Set('a span b i em strong small label button input details summary code time svg'.split(' '))
 
-
 /** Letters a link, of links that are numbers for the most part. */
 const NUMBERED = 4
 

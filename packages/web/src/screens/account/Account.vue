@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import AgencyWide from './AgencyWide.vue'
+import MailWording from './MailWording.vue'
 import Sessions from './Sessions.vue'
 import SignIns from './SignIns.vue'
 import ChangePassword from './ChangePassword.vue'
@@ -23,6 +24,7 @@ const roles = { owner: 'owner', member: 'member' }
     </div>
     <div class="min-w-0 space-y-9">
       <AgencyWide />
+      <MailWording />
       <Sessions />
       <SignIns />
     </div>

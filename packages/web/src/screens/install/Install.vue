@@ -10,6 +10,7 @@ import Waiting from '../../parts/Waiting.vue'
 import { followCheck, useInstall } from '../../queries/installs'
 import { useChecks } from '../../stores/checks'
 import { useWalk } from '../../stores/walk'
+import HandedOver from './HandedOver.vue'
 import TimeLine from './TimeLine.vue'
 import WhatItShows from './WhatItShows.vue'
 import WhatToPaste from './WhatToPaste.vue'
@@ -92,6 +93,7 @@ onKey(']', () => step(1))
     <div class="mt-6 grid gap-x-[34px] gap-y-8 lg:grid-cols-2 xl:grid-cols-[390px_320px_minmax(0,1fr)]">
       <div class="min-w-0">
         <WhatToPaste :install="install" />
+        <HandedOver :install="install" class="mt-8" />
         <TimeLine :entries="install.timeLine" class="mt-8" />
       </div>
       <div class="min-w-0">

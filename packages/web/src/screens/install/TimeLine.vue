@@ -10,6 +10,10 @@ type Entry = InstallDetail['timeLine'][number]
 
 const forms: Record<string, InstallStatus> = {
   planned: 'planned',
+  'handed-over': 'handed-over',
+  reminded: 'handed-over',
+  trouble: 'needs-a-hand',
+  downloaded: 'planned',
   pasted: 'pasted',
   unpasted: 'planned',
   retiring: 'retired',
@@ -30,7 +34,11 @@ const form = (entry: Entry): InstallStatus =>
 /** What was done, without who did it; what is noted with it is of that verb. */
 const done: Record<string, (data: Entry['data']) => string> = {
   planned: () => 'Planned',
-  pasted: () => 'Pasted',
+  'handed-over': ({ to, way, purpose }) =>
+    `Handed ${to ? `to ${String(to)}` : 'over'} ${way === 'mail' ? 'by mail' : 'by a private link'}${purpose === 'remove' ? ', to be taken out' : ''}`,
+  reminded: ({ to }) => `${String(to)} was reminded`,
+  downloaded: ({ form }) => `Saved as a file (${String(form)})`,
+  pasted: ({ by }) => (by ? `${String(by)} says that it is pasted` : 'Pasted'),
   unpasted: () => 'Not pasted after all',
   retiring: () => 'To be taken out',
   kept: () => 'Stays after all',
@@ -45,6 +53,7 @@ const done: Record<string, (data: Entry['data']) => string> = {
 const seen: Record<string, (data: Entry['data']) => string> = {
   checked: ({ title, status }) =>
     title ? String(title) : statuses[status as InstallStatus].name.replace(/^./, (c) => c.toUpperCase()),
+  trouble: ({ by, note }) => `${by ? String(by) : 'Whoever pastes'}: “${String(note)}”`,
   'width-changed': ({ title }) => String(title),
   retired: () => 'Gone, proved',
   'swap-failed': ({ problem }) => `A planned swap could not be done: ${String(problem)}`,

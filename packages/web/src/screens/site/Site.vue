@@ -19,6 +19,7 @@ import PagePlan from './PagePlan.vue'
 import { firstPage, placementsOf } from './pages'
 import ReadAgain from './ReadAgain.vue'
 import SiteFacts from './SiteFacts.vue'
+import SiteHandover from './SiteHandover.vue'
 import TakeLook from './TakeLook.vue'
 import Tray from './Tray.vue'
 
@@ -116,13 +117,15 @@ async function place(widget: WidgetRow, placement: Placement | null): Promise<vo
       />
     </div>
 
-    <SiteFacts
-      :site="site"
-      class="border-rule px-4 py-5 lg:col-start-2 xl:col-start-auto xl:border-l xl:pr-8 xl:pl-5"
-      @edit="panel = { kind: 'site' }"
-      @read="panel = { kind: 'read' }"
-      @look="panel = { kind: 'look' }"
-    />
+    <div class="border-rule px-4 py-5 lg:col-start-2 xl:col-start-auto xl:border-l xl:pr-8 xl:pl-5">
+      <SiteFacts
+        :site="site"
+        @edit="panel = { kind: 'site' }"
+        @read="panel = { kind: 'read' }"
+        @look="panel = { kind: 'look' }"
+      />
+      <SiteHandover :site="site" class="mt-8" />
+    </div>
     <TakeLook v-if="panel?.kind === 'look'" :site="site" @close="panel = null" />
     <ReadAgain v-if="panel?.kind === 'read'" :site="site" @close="panel = null" />
     <EditSite v-if="panel?.kind === 'site'" :site="site" @close="panel = null" @removed="afterRemoval('site')" />

@@ -11,11 +11,14 @@ import { checkEverything, FEW, stopRound, useToday } from '../../queries/today'
 import Changes from './Changes.vue'
 import { grouped } from './groups'
 import Legend from './Legend.vue'
+import { isWithOthers, waitedFor } from './others'
 import SwapsAhead from './SwapsAhead.vue'
+import WaitingForOthers from './WaitingForOthers.vue'
 import WaitingLine from './WaitingLine.vue'
 
 const { answer, error, refetch, sites, siteTotal, slots } = useToday()
-const groups = computed(() => grouped(answer.value?.waiting ?? []))
+const groups = computed(() => grouped((answer.value?.waiting ?? []).filter((install) => !isWithOthers(install))))
+const waited = computed(() => waitedFor(answer.value?.waiting ?? []))
 const allStrands = ref(false)
 const strands = computed(() => (allStrands.value ? sites.value : sites.value.slice(0, FEW)))
 const unlisted = computed(() => (answer.value ? answer.value.counts.waiting - answer.value.waiting.length : 0))
@@ -106,6 +109,7 @@ const attempt = (doing: Promise<void>) => void doing.catch((e: unknown) => sayFa
           <WaitingLine v-for="install in group.installs" :key="install.id" :install="install" :group="group.id" />
         </ul>
       </section>
+      <WaitingForOthers v-if="waited.length" :waited="waited" />
       <section
         v-if="answer.emptied.length"
         class="mt-6 grid gap-x-[18px] sm:grid-cols-[118px_minmax(0,1fr)]"
