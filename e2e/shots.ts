@@ -39,7 +39,6 @@ const take = async (name: string, before: (page: Page) => Promise<unknown> = asy
 
 try {
   await page.goto('/sign-in')
-  await take('sign-in')
   await page.getByLabel('E-mail address').fill('mara@tern-and-tiller.example')
   await page.getByLabel('Password').fill('high-tide-42') // so that the account has something to tell
   await page.getByRole('button', { name: 'Sign in' }).click()
@@ -113,6 +112,11 @@ try {
   await take('platform')
   await page.goto('/account')
   await take('account')
+  const { rows } = await page.evaluate(
+    async () => (await (await fetch('/api/sheets')).json()) as { rows: { toName: string; address: string }[] },
+  )
+  await page.goto(rows.find(({ toName }) => toName === 'Isla Fearn')!.address)
+  await take('paste-sheet')
 } finally {
   await browser.close()
   await system.stop()

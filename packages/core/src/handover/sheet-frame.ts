@@ -36,7 +36,7 @@ footer{margin-top:48px;border-top:1px solid #d3cbb9;padding-top:12px}
 table{border-collapse:collapse;width:100%}th,td{text-align:start;padding:10px 12px 10px 0;border-bottom:1px solid #d3cbb9;vertical-align:top}th{font-weight:600}
 :focus-visible{outline:3px solid #26659b;outline-offset:2px}
 @page{margin:16mm}
-@media print{main{position:relative}.qr{position:absolute;top:0;inset-inline-end:0;margin:0}.qr svg{width:26mm;height:26mm}h1{padding-inline-end:30mm}body{background:none;font-size:12pt}main{max-width:none;padding:0}section{break-before:page;border:0;padding:0;margin:0}section:first-of-type{break-before:auto}.acts,.copy,.verdict,.shown,h3:has(+.shown),button,noscript{display:none}.qr>summary{display:none}details.qr::details-content{content-visibility:visible;block-size:auto}h3{break-after:avoid}pre,svg,li{break-inside:avoid}a{color:inherit}}
+@media print{main{position:relative}.qr{position:absolute;top:0;inset-inline-end:0;margin:0}.qr svg{width:26mm;height:26mm}h1{padding-inline-end:30mm}body{background:none;font-size:11pt}h1{font-size:20pt}h2{font-size:16pt}h3{margin:14px 0 4px}p{margin:4px 0}li label{padding:4px 0}input[type=checkbox]{width:14px;height:14px;margin-top:4px}pre{padding:8px;font-size:9pt}svg{max-height:48mm;width:auto}main{max-width:none;padding:0}footer{margin-top:10px;padding-top:4px}section{break-before:page;border:0;padding:0;margin:0}section:first-of-type{break-before:auto}.acts,.copy,.verdict,.shown,h3:has(+.shown),button,noscript{display:none}.qr>summary{display:none}details.qr::details-content{content-visibility:visible;block-size:auto}h3{break-after:avoid}pre,svg,li{break-inside:avoid}a{color:inherit}}
 `
 
 /** A page for who has no account. */

@@ -90,7 +90,7 @@ describe('a sheet for whoever pastes', () => {
   it('is looked at when it is said to be done: step by step until it is confirmed', async () => {
     const snippet = await snippetOf(first)
     expect((await press(sheet.address, first, 'done')).headers.location).toBe(
-      `${new URL(sheet.address).pathname}#i-${first.publicId}`,
+      `${new URL(sheet.address).pathname}?then#i-${first.publicId}`,
     )
     expect((await open(sheet.address)).body).toContain('Looking at the page')
     await system.work()
@@ -136,6 +136,10 @@ describe('a sheet for whoever pastes', () => {
       0,
     )
     await open(sheet.address, { ...BROWSER, 'x-sheet-follow': '1' })
+    await system.app.inject({
+      url: (await press(sheet.address, second, 'steps')).headers.location as string,
+      headers: BROWSER,
+    })
     await open(sheet.address, { 'user-agent': 'Mozilla/5.0 (compatible; LinkChecker/1.0; bot)' })
     await open(sheet.address)
     const [today] = await SheetVisits.findAll({ where: { sheetId: sheet.id } })

@@ -91,14 +91,13 @@ export async function waitingLines(sheet: Sheet, transaction?: Transaction): Pro
   const held = await SheetInstall.findAll({ where: { sheetId: sheet.id }, transaction })
   const installs = await Install.findAll({ where: { id: held.map((one) => one.installId) }, transaction })
   const done = sheet.purpose === 'remove' ? 'retired' : 'confirmed'
-  const lines = await Promise.all(
-    installs
-      .filter(({ status }) => status !== done)
-      .map(async (install) => {
-        const widget = await Widget.findByPk(install.widgetId, { attributes: ['name'], transaction })
-        const page = await Page.findByPk(install.pageId, { attributes: ['title', 'position'], transaction })
-        return { position: page?.position ?? 0, line: `${widget?.name ?? ''} (${page?.title ?? ''})` }
-      }),
-  )
-  return lines.sort((a, b) => a.position - b.position).map(({ line }) => line)
+  const waiting = installs.filter(({ status }) => status !== done)
+  const widgets = await Widget.findAll({ where: { id: waiting.map(({ widgetId }) => widgetId) }, transaction })
+  const pages = await Page.findAll({ where: { id: waiting.map(({ pageId }) => pageId) }, transaction })
+  const named = new Map(widgets.map(({ id, name }) => [id, name]))
+  return pages
+    .sort((a, b) => a.position - b.position)
+    .flatMap(({ id, title }) =>
+      waiting.filter(({ pageId }) => pageId === id).map(({ widgetId }) => `${named.get(widgetId) ?? ''} (${title})`),
+    )
 }

@@ -71,7 +71,8 @@ export async function sheetPages(app: FastifyInstance, context: Context): Promis
     app.get<Asked>(at, async (request, reply) => {
       const sheet = await open(request, reply, purpose)
       if (!sheet) return reply
-      if (!request.headers['x-sheet-follow']) await countVisit(context.db, sheet, request.headers['user-agent'] ?? '')
+      const goesOn = request.headers['x-sheet-follow'] || (request.query as Record<string, unknown>).then !== undefined
+      if (!goesOn) await countVisit(context.db, sheet, request.headers['user-agent'] ?? '')
       return html(reply, sheetPage(await readSheet(context, sheet)))
     })
     /** Answers to a form: back to the thing it was about, so that a reload does nothing twice. */
@@ -85,7 +86,10 @@ export async function sheetPages(app: FastifyInstance, context: Context): Promis
           if (!(error instanceof AppError)) throw error
           return html(reply, shutPage(spokenLanguage(sheet.language)), error.status)
         }
-        return reply.redirect(`${sheetPaths[purpose]}/${sheet.token}#i-${encodeURIComponent(request.params.item)}`, 303)
+        return reply.redirect(
+          `${sheetPaths[purpose]}/${sheet.token}?then#i-${encodeURIComponent(request.params.item)}`,
+          303,
+        )
       })
     act('done', async (sheet, { params, ip }) => {
       const past = await countOne(looks, ip)

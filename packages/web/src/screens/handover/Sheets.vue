@@ -11,7 +11,6 @@ defineProps<{ sheets: SheetRow[] }>()
 const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFault(asApiError(e)))
 const who = ({ toName, toMail }: SheetRow) => toName || toMail || 'Whoever has the link'
 const opened = ({ visits }: SheetRow) => visits.reduce((sum, one) => sum + one.visits, 0)
-const days = ({ visits }: SheetRow) => visits.map(({ day, visits: count }) => `${day}: ${count}`).join('\n')
 const done = (sheet: SheetRow) =>
   sheet.installs.filter(({ status }) => status === (sheet.purpose === 'remove' ? 'retired' : 'confirmed')).length
 const copy = ({ address }: SheetRow) => copyText(address, 'The private link is on the clipboard.')
@@ -31,9 +30,7 @@ const ended = ({ withdrawnAt, isOpen }: SheetRow) => (withdrawnAt ? 'taken back'
         ><template v-else-if="sheet.purpose === 'remove'">: take it out</template>,
         <TimeAgo :at="sheet.madeAt" /><template v-if="ended(sheet)">, {{ ended(sheet) }}</template
         >.
-        <span :title="days(sheet)">{{
-          opened(sheet) ? `Opened ${plural(opened(sheet), 'time')}.` : 'Not opened yet.'
-        }}</span>
+        <span>{{ opened(sheet) ? `Opened ${plural(opened(sheet), 'time')}.` : 'Not opened yet.' }}</span>
         <template v-if="sheet.reminded"> Reminded {{ plural(sheet.reminded, 'time') }}.</template>
       </p>
       <p v-if="faulty(sheet)" class="text-coral">
@@ -47,6 +44,12 @@ const ended = ({ withdrawnAt, isOpen }: SheetRow) => (withdrawnAt ? 'taken back'
       >
         <template v-if="sheet.installs.length > 1">{{ one.widget }}: </template>“{{ one.trouble }}”
       </p>
+      <details v-if="sheet.visits.length" class="text-[13.5px]">
+        <summary class="cursor-pointer text-soft">Opened, by day</summary>
+        <ul>
+          <li v-for="one in sheet.visits" :key="one.day">{{ one.day }}: {{ plural(one.visits, 'time') }}</li>
+        </ul>
+      </details>
       <details v-if="sheet.installs.length" class="text-[13.5px]">
         <summary class="cursor-pointer text-soft">The text that was handed over</summary>
         <pre
