@@ -202,10 +202,9 @@ async function planAll(
     await publish(page, widgets[n]!, { sources: [await newsOf(page)] })
   }
   made.push(...widgets)
-  const textOf = async (region: Region, widgetId: string): Promise<Text> => {
+  const textOf = async (region: Region, widgetId: string, method?: MethodId): Promise<Text> => {
     const placementId = placements.find((one) => one.region === region)!.id
-    // A picture is drawn from when it is wanted.
-    const plan = { widgetId, pageId, placementId, method: 'picture' }
+    const plan = { widgetId, pageId, placementId, method }
     const { id, error } = await api<{ id: string; error?: unknown }>(page, 'POST', '/api/installs', plan)
     if (error) throw new Error(JSON.stringify(error))
     const { snippets } = await api<{ snippets: Text['snippets'] }>(page, 'GET', `/api/installs/${id}`)
@@ -217,7 +216,8 @@ async function planAll(
         region,
         box,
         ...(await textOf(region, widgets[2 * n]!)),
-        beside: await textOf(region, widgets[2 * n + 1]!),
+        // A picture is drawn from when it is wanted.
+        beside: await textOf(region, widgets[2 * n + 1]!, 'picture'),
       })),
     ),
   )

@@ -20,6 +20,8 @@ export function readSettings({ forTests = false } = {}) {
   return {
     port: port(`${prefix}_PORT`, 4600 + shift),
     standinsPort: port(`${prefix}_STANDINS_PORT`, 4700 + shift),
+    /** Of the simulated mailbox; null: as far above the sites' as the server looks for it. */
+    smtpPort: process.env[`${prefix}_SMTP_PORT`] ? port(`${prefix}_SMTP_PORT`, 0) : null,
     dbPort: port(`${prefix}_DB_PORT`, 54600 + shift),
     data: isAbsolute(folder) ? folder : resolve(join(root, folder)),
     databaseUrl: forTests ? null : (process.env.DATABASE_URL ?? null),

@@ -5,6 +5,9 @@ import { startPostgres, stopLeftOver } from './postgres.mjs'
 import { requireFreePort, startProgram } from './processes.mjs'
 import { root } from './settings.mjs'
 
+/** How far above the simulated sites' port the mailbox listens, where nothing else is said. */
+const MAILBOX = 50
+
 const program = (name) => join(root, 'packages', name, 'dist', 'main.js')
 
 /**
@@ -19,6 +22,8 @@ export async function startSystem(settings, { durable = true, env = {} } = {}) {
   try {
     if (settings.role !== 'worker') await requireFreePort(settings.port, 'PEBBLESTRAND_PORT', 'the application')
     if (settings.demo) await requireFreePort(settings.standinsPort, 'PEBBLESTRAND_STANDINS_PORT', 'the simulated sites')
+    const smtpPort = settings.smtpPort ?? settings.standinsPort + MAILBOX
+    if (settings.demo) await requireFreePort(smtpPort, 'PEBBLESTRAND_SMTP_PORT', 'the simulated mailbox')
     mkdirSync(settings.data, { recursive: true })
     const database = settings.databaseUrl
       ? { url: settings.databaseUrl, stop: () => {} }
@@ -27,6 +32,7 @@ export async function startSystem(settings, { durable = true, env = {} } = {}) {
     const shared = {
       PEBBLESTRAND_PORT: String(settings.port),
       PEBBLESTRAND_STANDINS_PORT: String(settings.standinsPort),
+      PEBBLESTRAND_SMTP_PORT: String(smtpPort),
       PEBBLESTRAND_DATA: settings.data,
       DATABASE_URL: database.url,
       NODE_ENV: 'production',

@@ -119,7 +119,7 @@ export function defineHandover(sequelize: Sequelize): void {
   SheetVisits.init(
     {
       sheetId: { ...ref(), primaryKey: true },
-      day: { type: DataTypes.DATEONLY, primaryKey: true },
+      day: { type: DataTypes.DATEONLY, allowNull: false, primaryKey: true },
       visits: integer(0),
     },
     { sequelize, tableName: 'sheet_visits' },

@@ -18,6 +18,7 @@ describe('configuration from the environment', () => {
         reviews: 'http://harbour-voices.localhost:4700',
         photos: 'http://isle-frames.localhost:4700',
       },
+      mail: { smtp: 'smtp://127.0.0.1:4750', from: 'pebblestrand@localhost' },
       standinsPort: 4700,
     })
     expect(() => readConfig({})).toThrow(/DATABASE_URL/)
@@ -45,4 +46,12 @@ describe('configuration from the environment', () => {
   )
   it('opens names below localhost for the demo only', () =>
     expect(readConfig({ ...url, NO_DEMO: '1' }).demo).toBe(false))
+  it('sends mail by the server that is named, in the demo by its mailbox, else not at all', () => {
+    const mail = (env: object) => readConfig({ DATABASE_URL: 'postgres://x', ...env }).mail
+    expect(mail({ NO_DEMO: '1' })).toBeNull()
+    expect(mail({ PEBBLESTRAND_STANDINS_PORT: '5000' })!.smtp).toBe('smtp://127.0.0.1:5050')
+    expect(mail({ PEBBLESTRAND_SMTP_PORT: '2525' })!.smtp).toBe('smtp://127.0.0.1:2525')
+    expect(mail({ NO_DEMO: '1', PEBBLESTRAND_SMTP: 'smtps://a:b@mail.example' })!.smtp).toBe('smtps://a:b@mail.example')
+    expect(() => mail({ PEBBLESTRAND_SMTP: 'http://mail.example' })).toThrow(/PEBBLESTRAND_SMTP/)
+  })
 })
