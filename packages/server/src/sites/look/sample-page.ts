@@ -48,7 +48,7 @@ export function sampleLook(mark: string): LookSamples {
     return hex(getComputedStyle(element).color, ground === 'picture' ? '' : ground)
   }
 
-  const linkedIn = (element: Element) =>
+  const linkLetters = (element: Element) =>
     [...element.querySelectorAll('a[href]')].reduce((sum, one) => sum + lettersOf(one), 0)
   // A table's cell or a list's line may hold half the page: what is within it counts, not the cell itself.
   const paragraphs = all('p, li, td, dd, blockquote').filter(
@@ -56,7 +56,7 @@ export function sampleLook(mark: string): LookSamples {
       !one.closest('nav, header, footer, button, [role=navigation], [role=banner], [role=contentinfo]') &&
       !one.querySelector('p, li, td, dd, blockquote, div, section, header, main') &&
       lettersOf(one) > 20 &&
-      linkedIn(one) * 2 < lettersOf(one),
+      linkLetters(one) * 2 < lettersOf(one),
   )
   const words = paragraphs.length ? paragraphs : all('p, li, body')
   const texts = words.map((one) => {
@@ -90,7 +90,7 @@ export function sampleLook(mark: string): LookSamples {
     if (link.closest('nav, header, footer, [role=navigation]')) return true
     const block = link.closest('p, li, dd, td, h1, h2, h3, h4, div, section')
     if (!block) return false
-    return linkedIn(block) * 3 > lettersOf(block)
+    return linkLetters(block) * 3 > lettersOf(block)
   }
   const links: LookSamples['links'] = all('a[href]')
     .filter((one) => !buttonLike(one) && lettersOf(one) > 0)
