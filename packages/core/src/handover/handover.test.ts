@@ -46,15 +46,19 @@ describe('words of a sheet', () => {
 describe('what a check says to whoever pastes', () => {
   it('is something for every finding', () => {
     for (const code of findingCodes) {
-      const { says, does } = outcomeOf('needs-a-hand', code)
+      const { says, does } = outcomeOf('paste', 'needs-a-hand', code)
       expect(sheetWords.en[says]).toBeTruthy()
       expect(does === null).toBe(isFinished({ says, does }))
     }
   })
+  it('is never that nothing is left to take out before it was proved gone', () => {
+    for (const status of ['planned', 'pasted', 'confirmed', 'needs-a-hand'] as const)
+      for (const code of [null, ...findingCodes]) expect(isFinished(outcomeOf('remove', status, code))).toBe(false)
+  })
   it('is that nothing is left where it is confirmed, or gone', () => {
-    expect(outcomeOf('confirmed', null).says).toBe('seen')
-    expect(outcomeOf('retired', null).says).toBe('gone')
-    expect(outcomeOf('pasted', null)).toEqual({ says: 'absent', does: 'absentDo' })
+    expect(outcomeOf('paste', 'confirmed', null).says).toBe('seen')
+    expect(outcomeOf('remove', 'retired', null).says).toBe('gone')
+    expect(outcomeOf('paste', 'pasted', null)).toEqual({ says: 'absent', does: 'absentDo' })
   })
 })
 

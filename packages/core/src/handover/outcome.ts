@@ -41,11 +41,12 @@ const byFinding: Record<FindingCode, Outcome> = {
 }
 
 /**
- * What a check of an install says to whoever pasted it, or took it out.
+ * What a check of an install says to whoever pasted it, or is to take it out: that is finished only when it was proved gone.
  * @param code its first finding; null where it has none
  */
-export function outcomeOf(status: InstallStatus, code: FindingCode | null): Outcome {
+export function outcomeOf(purpose: 'paste' | 'remove', status: InstallStatus, code: FindingCode | null): Outcome {
   if (status === 'retired') return { says: 'gone', does: null }
+  if (purpose === 'remove') return code === 'unreachable' ? byFinding[code] : byFinding['still-there']
   if (code) return byFinding[code] ?? agencySeesIt('unclear')
   return status === 'confirmed' ? { says: 'seen', does: null } : { says: 'absent', does: 'absentDo' }
 }

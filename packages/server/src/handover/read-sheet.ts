@@ -56,7 +56,11 @@ export async function itemOf(
   })
   const box = [said.advice.best, ...said.advice.others].find(({ method }) => method === install.method)?.box?.name ?? ''
   const isLookedAt = held.askedAt !== null && install.checkedAt !== null && install.checkedAt >= held.askedAt
-  const outcome = outcomeOf(install.status, (said.check?.findings[0]?.code ?? null) as never)
+  const outcome = outcomeOf(
+    sheet.purpose === 'remove' ? 'remove' : 'paste',
+    install.status,
+    (said.check?.findings[0]?.code ?? null) as never,
+  )
   const isPersons = held.askedAt !== null || isFinished(outcome)
   const state: SheetItem['state'] = isFinished(outcome)
     ? 'finished'

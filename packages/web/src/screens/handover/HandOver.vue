@@ -44,7 +44,7 @@ const wanted = reactive({
   toMail: '',
   language: '',
   message: '',
-  days: 30,
+  days: props.about.kept ? 366 : 30,
   mail: false,
 })
 const purpose = computed(() =>
