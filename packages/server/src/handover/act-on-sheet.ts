@@ -18,7 +18,7 @@ export async function sayDone(context: Context, sheet: Sheet, publicId: string, 
   const { install, line } = await held(sheet, publicId)
   if (install.status === 'retired' || (install.status === 'confirmed' && sheet.purpose === 'paste')) return
   await context.db.transaction(async (transaction) => {
-    await line.update({ askedAt: now }, { transaction })
+    await line.update({ askedAt: now, checkId: null }, { transaction })
     if (sheet.purpose === 'paste' && (install.status === 'planned' || install.status === 'handed-over')) {
       await install.update({ status: 'pasted', pastedAt: now }, { transaction })
       await record(
@@ -28,13 +28,16 @@ export async function sayDone(context: Context, sheet: Sheet, publicId: string, 
       )
     }
   })
-  await queueCheck(context, install, install.retiring ? 'retire' : 'person', null)
+  await line.update({ checkId: await queueCheck(context, install, install.retiring ? 'retire' : 'person', null) })
 }
 
 /** Steps that are done: kept, so that they are seen on another device, and by the agency. */
 export async function keepSteps(sheet: Sheet, publicId: string, steps: readonly string[]): Promise<void> {
   const { install } = await held(sheet, publicId)
-  await install.update({ stepsDone: [...new Set(steps)].slice(0, 20) })
+  // Steps of pasting and of taking out are ticked by themselves.
+  const isOut = (id: string) => id.startsWith('out-')
+  const others = install.stepsDone.filter((id) => isOut(id) !== (sheet.purpose === 'remove'))
+  await install.update({ stepsDone: [...others, ...new Set(steps)].slice(0, 40) })
 }
 
 /** It did not work: the agency is told, in the time line and on Today. */

@@ -42,6 +42,7 @@ CREATE TABLE sheet_installs (
   method text NOT NULL,
   snippet text NOT NULL,
   asked_at timestamptz,
+  check_id uuid,
   trouble text,
   trouble_at timestamptz,
   PRIMARY KEY (sheet_id, install_id)

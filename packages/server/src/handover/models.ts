@@ -57,6 +57,8 @@ export class SheetInstall extends Model<InferAttributes<SheetInstall>, InferCrea
   declare snippet: string
   /** When whoever has the sheet said that it is done. */
   declare askedAt: CreationOptional<Date | null>
+  /** The check that looks whether it is; another one may have begun before. */
+  declare checkId: CreationOptional<string | null>
   declare trouble: CreationOptional<string | null>
   declare troubleAt: CreationOptional<Date | null>
 }
@@ -111,6 +113,7 @@ export function defineHandover(sequelize: Sequelize): void {
       method: text(),
       snippet: text(),
       askedAt: maybeTime(),
+      checkId: maybeRef(),
       trouble: maybeText(),
       troubleAt: maybeTime(),
     },

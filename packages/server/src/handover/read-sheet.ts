@@ -1,9 +1,17 @@
-import { fewestSteps, isFinished, outcomeOf, type Sheet as Shown, type SheetItem } from '@pebblestrand/core/handover'
+import {
+  fewestSteps,
+  isFinished,
+  outcomeOf,
+  sheetWords,
+  type Sheet as Shown,
+  type SheetItem,
+} from '@pebblestrand/core/handover'
 import { dateFormat, spokenLanguage } from '@pebblestrand/core/words'
 import { pathTo } from '@pebblestrand/core/wire'
 import { Op } from 'sequelize'
 import QRCode from 'qrcode'
 import { agencyName } from '../accounts/setup'
+import { Check, ENDED } from '../checks/models'
 import { describeInstall } from '../installs/describe'
 import { Install } from '../installs/models'
 import { Artefact } from '../delivery/models'
@@ -18,6 +26,8 @@ export async function sheetBy(token: string, purposes: readonly string[], now = 
   const sheet = await Sheet.findOne({ where: { token, purpose: { [Op.in]: purposes } } })
   return sheet && isSheetOpen(sheet, now) ? sheet : null
 }
+
+type Said = Awaited<ReturnType<typeof describeInstall>>
 
 /** All that a sheet's page shows. */
 export async function readSheet(context: Context, sheet: Sheet): Promise<Shown> {
@@ -44,8 +54,8 @@ export async function readSheet(context: Context, sheet: Sheet): Promise<Shown> 
 /** One install, as whoever pastes needs it. */
 export async function itemOf(
   context: Context,
-  sheet: Pick<Sheet, 'purpose'>,
-  held: Pick<SheetInstall, 'installId' | 'askedAt' | 'troubleAt'>,
+  sheet: Pick<Sheet, 'purpose' | 'language'>,
+  held: Pick<SheetInstall, 'installId' | 'askedAt' | 'checkId' | 'troubleAt'>,
 ) {
   const install = (await Install.findByPk(held.installId))!
   const said = await describeInstall(context, install.id)
@@ -55,7 +65,7 @@ export async function itemOf(
     order: [['position', 'ASC']],
   })
   const box = [said.advice.best, ...said.advice.others].find(({ method }) => method === install.method)?.box?.name ?? ''
-  const isLookedAt = held.askedAt !== null && install.checkedAt !== null && install.checkedAt >= held.askedAt
+  const isLookedAt = held.askedAt !== null && (await hasEnded(held.checkId))
   const outcome = outcomeOf(
     sheet.purpose === 'remove' ? 'remove' : 'paste',
     install.status,
@@ -87,13 +97,40 @@ export async function itemOf(
         isChosen: id === install.placementId,
       })),
       snippet: said.snippets[install.method],
-      steps: said.steps.map((step) => ({ ...step, done: install.stepsDone.includes(step.id) })),
+      steps: stepsOf(said.steps, sheet, install),
       note: said.pasteNotes,
       state,
       seen: isPersons && (isLookedAt || isFinished(outcome)) ? outcome : null,
       preview: sheet.purpose === 'paste' ? await previewOf(install, said.width) : null,
     } satisfies SheetItem,
   }
+}
+
+/** Whether the look that was asked for is through; one that is gone from the register is not waited for. */
+async function hasEnded(checkId: string | null): Promise<boolean> {
+  if (!checkId) return false // it is just being asked for
+  const check = await Check.findByPk(checkId, { attributes: ['state'] })
+  return !check || (ENDED as readonly string[]).includes(check.state)
+}
+
+/** The platform's steps; to take something out, all but the pasting, ticked by themselves. */
+function stepsOf(
+  steps: Said['steps'],
+  { purpose, language }: Pick<Sheet, 'purpose' | 'language'>,
+  { stepsDone }: Install,
+) {
+  const words = sheetWords[spokenLanguage(language).labels]
+  const out = (id: string) => `out-${id}`
+  const wanted =
+    purpose !== 'remove'
+      ? steps
+      : steps
+          .filter(({ id }) => id !== 'allow')
+          .map(({ id, parts }) => ({
+            id: out(id),
+            parts: id === 'paste' ? [{ text: words.takeOut, strong: false }] : parts,
+          }))
+  return wanted.map((step) => ({ ...step, done: stepsDone.includes(step.id) }))
 }
 
 /** What visitors will see, as the frame draws it. */

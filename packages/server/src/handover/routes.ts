@@ -61,7 +61,11 @@ export function handoverRoutes(serve: Serve, context: Context): void {
     const { install, page } = await placeOf(id)
     const site = (await Site.findByPk(page.siteId))!
     const purpose = install.retiring ? 'remove' : 'paste'
-    const { item } = await itemOf(context, { purpose }, { installId: id, askedAt: null, troubleAt: null })
+    const { item } = await itemOf(
+      context,
+      { purpose, language: site.language ?? 'en-GB' },
+      { installId: id, askedAt: null, checkId: null, troubleAt: null },
+    )
     const sheet = {
       purpose,
       language: spokenLanguage(site.language),

@@ -21,6 +21,7 @@ export const ar: SheetWords = {
   copied: 'تم النسخ',
   notCopied: 'حدده وانسخه بنفسك',
   steps: 'خطوة بخطوة',
+  takeOut: 'أزل النص أدناه من صندوقه.',
   note: 'ملاحظة عن هذا الموقع',
   message: 'من {agency}',
   done: 'لقد لصقته',

@@ -21,6 +21,7 @@ export const da: SheetWords = {
   copied: 'Kopieret',
   notCopied: 'Markér den og kopiér den selv',
   steps: 'Trin for trin',
+  takeOut: 'Tag teksten nedenfor ud af dens felt.',
   note: 'En bemærkning om dette websted',
   message: 'Fra {agency}',
   done: 'Jeg har sat det ind',

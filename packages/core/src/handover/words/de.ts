@@ -21,6 +21,7 @@ export const de: SheetWords = {
   copied: 'Kopiert',
   notCopied: 'Bitte selbst markieren und kopieren',
   steps: 'Schritt für Schritt',
+  takeOut: 'Nehmen Sie den Text unten aus seinem Kasten.',
   note: 'Ein Hinweis zu dieser Website',
   message: 'Von {agency}',
   done: 'Ich habe es eingefügt',

@@ -20,6 +20,7 @@ export const en = {
   copied: 'Copied',
   notCopied: 'Select it and copy it yourself',
   steps: 'Step by step',
+  takeOut: 'Take the text below out of its box.',
   note: 'A note on this site',
   message: 'From {agency}',
   done: 'I have pasted it',

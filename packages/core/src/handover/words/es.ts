@@ -21,6 +21,7 @@ export const es: SheetWords = {
   copied: 'Copiado',
   notCopied: 'Selecciónelo y cópielo usted',
   steps: 'Paso a paso',
+  takeOut: 'Quite de su bloque el texto de abajo.',
   note: 'Una nota sobre este sitio',
   message: 'De {agency}',
   done: 'Lo he pegado',

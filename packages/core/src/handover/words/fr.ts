@@ -21,6 +21,7 @@ export const fr: SheetWords = {
   copied: 'Copié',
   notCopied: 'Sélectionnez-le et copiez-le vous-même',
   steps: 'Pas à pas',
+  takeOut: 'Retirez le texte ci-dessous de son bloc.',
   note: 'Une remarque sur ce site',
   message: 'De la part de {agency}',
   done: 'Je l’ai collé',

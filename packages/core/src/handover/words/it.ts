@@ -21,6 +21,7 @@ export const it: SheetWords = {
   copied: 'Copiato',
   notCopied: 'Lo selezioni e lo copi da sé',
   steps: 'Passo per passo',
+  takeOut: 'Tolga dal suo riquadro il testo qui sotto.',
   note: 'Una nota su questo sito',
   message: 'Da {agency}',
   done: 'L’ho incollato',

@@ -21,6 +21,7 @@ export const ja: SheetWords = {
   copied: 'コピーしました',
   notCopied: '選択してコピーしてください',
   steps: '手順',
+  takeOut: '下のテキストをブロックから外してください。',
   note: 'このサイトについての覚え書き',
   message: '{agency} より',
   done: '貼り付けました',

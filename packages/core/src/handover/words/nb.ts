@@ -21,6 +21,7 @@ export const nb: SheetWords = {
   copied: 'Kopiert',
   notCopied: 'Merk den og kopier den selv',
   steps: 'Steg for steg',
+  takeOut: 'Ta teksten nedenfor ut av feltet.',
   note: 'En merknad om dette nettstedet',
   message: 'Fra {agency}',
   done: 'Jeg har limt det inn',

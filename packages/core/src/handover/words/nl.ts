@@ -21,6 +21,7 @@ export const nl: SheetWords = {
   copied: 'Gekopieerd',
   notCopied: 'Selecteer en kopieer de tekst zelf',
   steps: 'Stap voor stap',
+  takeOut: 'Haal de tekst hieronder uit het blok.',
   note: 'Een opmerking over deze site',
   message: 'Van {agency}',
   done: 'Ik heb het geplakt',

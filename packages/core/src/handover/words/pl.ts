@@ -21,6 +21,7 @@ export const pl: SheetWords = {
   copied: 'Skopiowano',
   notCopied: 'Zaznacz i skopiuj samodzielnie',
   steps: 'Krok po kroku',
+  takeOut: 'Usuń poniższy tekst z jego bloku.',
   note: 'Uwaga o tej witrynie',
   message: 'Od: {agency}',
   done: 'Wklejone',

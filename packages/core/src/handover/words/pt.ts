@@ -21,6 +21,7 @@ export const pt: SheetWords = {
   copied: 'Copiado',
   notCopied: 'Selecione-o e copie-o',
   steps: 'Passo a passo',
+  takeOut: 'Retire do bloco o texto abaixo.',
   note: 'Uma nota sobre este site',
   message: 'De {agency}',
   done: 'Já o colei',

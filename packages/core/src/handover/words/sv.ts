@@ -21,6 +21,7 @@ export const sv: SheetWords = {
   copied: 'Kopierad',
   notCopied: 'Markera den och kopiera den själv',
   steps: 'Steg för steg',
+  takeOut: 'Ta bort texten nedan ur sin ruta.',
   note: 'En anmärkning om den här webbplatsen',
   message: 'Från {agency}',
   done: 'Jag har klistrat in det',

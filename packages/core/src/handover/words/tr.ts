@@ -21,6 +21,7 @@ export const tr: SheetWords = {
   copied: 'Kopyalandı',
   notCopied: 'Seçip kendiniz kopyalayın',
   steps: 'Adım adım',
+  takeOut: 'Aşağıdaki metni kutusundan kaldırın.',
   note: 'Bu site hakkında bir not',
   message: '{agency} diyor ki',
   done: 'Yapıştırdım',

@@ -21,6 +21,7 @@ export const uk: SheetWords = {
   copied: 'Скопійовано',
   notCopied: 'Виділіть і скопіюйте його самі',
   steps: 'Крок за кроком',
+  takeOut: 'Приберіть текст нижче з його блока.',
   note: 'Примітка про цей сайт',
   message: 'Від {agency}',
   done: 'Вставлено',
