@@ -87,9 +87,13 @@ export function panelBeside(page: PageLayout, kids: Element[], i: number, core: 
 }
 
 /** Within the content, a stack of small boxes beside the one part that has its title and most of its text. */
-export function panelWithin(page: PageLayout, kids: Element[]): ReadonlyMap<Element, Label> {
-  if (kids.length !== 2) return NOTHING_TOLD
+export function panelWithin(page: PageLayout, parent: Element): ReadonlyMap<Element, Label> {
   const all = page.size(page.core!).prose
+  const { prose, titles, headings } = page.size(parent)
+  // Of most elements that is enough to know: laying out all of a text takes as long as all else.
+  if (!titles || headings < 3 || prose <= all / 2) return NOTHING_TOLD
+  const { kids } = page.layout(parent)
+  if (kids.length !== 2) return NOTHING_TOLD
   const text = kids.find((kid) => page.size(kid).titles && page.size(kid).prose > Math.max(A_TEXT, all / 2))
   const other = kids.find((kid) => kid !== text)
   if (!text || !other || flow.has(text.name) || !isPanel(other, page.size(other), false)) return NOTHING_TOLD

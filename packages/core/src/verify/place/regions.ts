@@ -198,8 +198,8 @@ export class Regions {
 
   /** What the order of a layout's blocks says: what stands before the content, and what after it. */
   private orderOf(parent: Element, around: Around): ReadonlyMap<Element, Label> {
+    if (around.inContent) return panelWithin(this.page, parent)
     const { kids, core } = this.page.layout(parent)
-    if (around.inContent) return panelWithin(this.page, kids)
     const said = new Map<Element, Label>()
     if (parent === this.page.core || this.page.isFlow(parent, kids)) {
       // A page without a layout is its text.

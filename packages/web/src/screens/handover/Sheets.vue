@@ -75,7 +75,7 @@ const ended = ({ withdrawnAt, isOpen }: SheetRow) => (withdrawnAt ? 'taken back'
         <button
           type="button"
           class="word plain"
-          :aria-label="`Take back the link of ${who(sheet)}`"
+          :aria-label="`Take it back: the link of ${who(sheet)}`"
           @click="attempt(withdrawSheet(sheet.id))"
         >
           Take it back

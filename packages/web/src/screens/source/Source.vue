@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TypedField from '../../parts/TypedField.vue'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { duration } from '@pebblestrand/core/words'
@@ -86,11 +87,11 @@ const find = (words: string) => router.replace({ query: { ...route.query, q: wor
       >
       <label v-if="!source.keptHere" class="mt-3 block text-[14px] text-soft"
         >Folder
-        <input
+        <TypedField
           class="field"
           :value="source.folder"
           placeholder="News/Islands"
-          @change="attempt(changeSource(source.id, { folder: ($event.target as HTMLInputElement).value }))"
+          @change="attempt(changeSource(source.id, { folder: $event }))"
         />
       </label>
       <template v-if="isCollection">

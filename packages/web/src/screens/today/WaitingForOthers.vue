@@ -62,7 +62,7 @@ async function remind(one: Waited): Promise<void> {
             <RouterLink
               :to="`/installs/${install.id}`"
               class="word text-[14px]"
-              :aria-label="`Do it myself: ${install.widget} on ${install.site}`"
+              :aria-label="`${install.retiring ? 'Take it out myself' : 'Paste it myself'}: ${install.widget} on ${install.site}`"
               >{{ install.retiring ? 'Take it out myself' : 'Paste it myself' }}</RouterLink
             >
           </li>

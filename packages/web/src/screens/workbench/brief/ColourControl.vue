@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ControlOf } from '@pebblestrand/core/kinds'
 import { computed, inject } from 'vue'
+import TypedField from '../../../parts/TypedField.vue'
 import { noSwatches, siteSwatchesKey } from './site-swatches'
 
 const props = defineProps<{ control: ControlOf<'colour'>; value: string; label: string }>()
@@ -25,13 +26,13 @@ const six = computed(() =>
         :aria-label="`${label}, picked`"
         @input="emit('set', ($event.target as HTMLInputElement).value)"
       />
-      <input
+      <TypedField
         class="field w-[96px] font-mono"
         :value="value"
         :aria-label="`${label}, written`"
         placeholder="#17665A"
         spellcheck="false"
-        @change="emit('set', ($event.target as HTMLInputElement).value.trim())"
+        @change="emit('set', $event.trim())"
       />
       <button v-if="control.unset !== null && value" type="button" class="word" @click="emit('set', '')">
         {{ control.unset }}

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { ControlOf } from '@pebblestrand/core/kinds'
+import TypedField from '../../../parts/TypedField.vue'
 
 const props = defineProps<{ control: ControlOf<'number'>; value: number; label: string }>()
 const emit = defineEmits<{ set: [value: number] }>()
 const to = (value: number) => emit('set', Math.min(props.control.max, Math.max(props.control.min, value)))
-const typed = (event: Event) => {
-  const value = Number((event.target as HTMLInputElement).value)
+const typed = (text: string) => {
+  const value = Number(text)
   if (Number.isFinite(value)) to(Math.round(value))
 }
 </script>
@@ -21,7 +22,7 @@ const typed = (event: Event) => {
     >
       ←
     </button>
-    <input
+    <TypedField
       class="w-[58px] border-0 bg-transparent text-center font-display text-[22px] font-bold [appearance:textfield]"
       type="number"
       :aria-label="label"

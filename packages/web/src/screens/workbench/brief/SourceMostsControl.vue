@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TypedField from '../../../parts/TypedField.vue'
 import type { ControlOf } from '@pebblestrand/core/kinds'
 import { computed } from 'vue'
 import { useWorkbench } from '../../../stores/workbench'
@@ -31,7 +32,7 @@ function change(id: string, typed: string): void {
   <ul class="ledger max-h-[260px] overflow-auto" :aria-label="label">
     <li v-for="{ id, title, most } in lines" :key="id" class="flex items-center gap-3 py-[5px]">
       <label :for="`most-${id}`" class="min-w-0 flex-1 truncate" dir="auto">{{ title }}</label>
-      <input
+      <TypedField
         :id="`most-${id}`"
         class="field w-[76px] shrink-0"
         type="number"
@@ -39,7 +40,7 @@ function change(id: string, typed: string): void {
         max="200"
         placeholder="all"
         :value="most ?? ''"
-        @change="change(id, ($event.target as HTMLInputElement).value)"
+        @change="change(id, $event)"
         @keydown.enter.prevent="emit('done')"
       />
     </li>

@@ -1,0 +1,77 @@
+import { matchesPattern } from '../page-patterns'
+import type { Audience } from './rules'
+import { isWithin, localTime } from './site-time'
+import type { Arrival, Visitor } from './visit'
+
+/** What keeps somebody from seeing it, as the rehearsal says it. */
+export type Barred =
+  'page' | 'device' | 'language' | 'country' | 'visits' | 'campaign' | 'came-from' | 'not-yet' | 'over' | 'hours'
+
+interface Asked {
+  audience: Audience
+  visitor: Visitor
+  arrival: Arrival
+  now: Date
+}
+
+const hostOf = (address: string): string => {
+  try {
+    return new URL(address).hostname.replace(/^www\./, '')
+  } catch {
+    return ''
+  }
+}
+
+/** A host, or one below it. */
+const isOf = (host: string, wanted: string) => host === wanted || host.endsWith(`.${wanted}`)
+
+function hasCampaign(query: string, wanted: string): boolean {
+  const [name = '', value] = wanted.split(/=(.*)/s)
+  const given = new URLSearchParams(query).getAll(name)
+  return value === undefined ? given.length > 0 : given.includes(value)
+}
+
+/** In the order in which they are asked; the first that bars is said. */
+const bars: { says: Barred; bars: (asked: Asked) => boolean }[] = [
+  {
+    says: 'page',
+    bars: ({ audience: { pages, notPages }, arrival: { path } }) =>
+      notPages.some((one) => matchesPattern(one, path)) ||
+      (pages.length > 0 && !pages.some((one) => matchesPattern(one, path))),
+  },
+  { says: 'device', bars: ({ audience, visitor }) => !audience.devices.includes(visitor.device) },
+  {
+    says: 'language',
+    bars: ({ audience: { languages }, visitor }) =>
+      languages.length > 0 && !languages.includes((visitor.languages[0] ?? '').split('-')[0]!.toLowerCase()),
+  },
+  {
+    says: 'country',
+    bars: ({ audience: { countries, whereUnknown }, visitor: { country } }) =>
+      countries.length > 0 && (country === null ? !whereUnknown : !countries.includes(country)),
+  },
+  {
+    says: 'visits',
+    bars: ({ audience: { visits }, visitor: { visit } }) =>
+      (visits === 'first' && visit > 1) || (visits === 'returning' && visit < 2),
+  },
+  {
+    says: 'campaign',
+    bars: ({ audience: { campaign }, arrival: { query } }) => campaign !== '' && !hasCampaign(query, campaign),
+  },
+  {
+    says: 'came-from',
+    bars: ({ audience: { cameFrom }, arrival: { referrer } }) =>
+      cameFrom.length > 0 && !cameFrom.some((one) => isOf(hostOf(referrer), one)),
+  },
+  { says: 'not-yet', bars: ({ audience: { from }, now }) => from !== null && now < new Date(from) },
+  { says: 'over', bars: ({ audience: { until }, now }) => until !== null && now >= new Date(until) },
+  {
+    says: 'hours',
+    bars: ({ audience: { days, hours }, arrival: { timeZone }, now }) =>
+      !isWithin(localTime(now, timeZone), days, hours),
+  },
+]
+
+/** What keeps a visitor from ever seeing it here and now; null for nothing. */
+export const barredBy = (asked: Asked): Barred | null => bars.find((one) => one.bars(asked))?.says ?? null

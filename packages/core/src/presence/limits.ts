@@ -1,0 +1,19 @@
+import { dayOf, type Remembered } from './memory'
+import type { Limits } from './rules'
+
+/** What holds it back, as the rehearsal says it. */
+export type HeldBack = 'closed-lately' | 'answered' | 'shown-this-visit' | 'shown-in-all' | 'nothing-done'
+
+/** What limits say of something that could be shown now; null for nothing. */
+export function heldBackBy(
+  limits: Limits,
+  { closed, answered, shown = 0 }: Remembered,
+  given: { shownThisVisit: number; hasDone: boolean; now: Date },
+): HeldBack | null {
+  const { daysAfterClosing, onceAnswered, perVisit, inAll, afterDoing } = limits
+  if (onceAnswered && answered) return 'answered'
+  if (closed !== undefined && dayOf(given.now) - closed < daysAfterClosing) return 'closed-lately'
+  if (perVisit > 0 && given.shownThisVisit >= perVisit) return 'shown-this-visit'
+  if (inAll > 0 && shown >= inAll) return 'shown-in-all'
+  return afterDoing && !given.hasDone ? 'nothing-done' : null
+}

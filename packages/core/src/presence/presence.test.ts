@@ -1,0 +1,299 @@
+import fc from 'fast-check'
+import { DateTime } from 'luxon'
+import { describe, expect, it } from 'vitest'
+import {
+  Audience,
+  barredBy,
+  decide,
+  deviceOf,
+  FORGETFUL,
+  heldBackBy,
+  isCollision,
+  isWithin,
+  Limits,
+  localTime,
+  NOTHING_DONE,
+  PresenceRules,
+  readMemory,
+  rememberAnswered,
+  rememberClosed,
+  rehearse,
+  rememberShown,
+  Trigger,
+  triggered,
+  writeMemory,
+  type Arrival,
+  type Moment,
+  type Progress,
+  type Step,
+  type Visitor,
+} from '.'
+
+const now = new Date('2026-11-27T10:00:00Z')
+const visitor: Visitor = { device: 'desktop', languages: ['en-GB'], country: null, visit: 1 }
+const arrival: Arrival = { path: '/news', query: '', fragment: '', referrer: '', timeZone: 'Atlantic/Faroe' }
+const rules = (more: object = {}) => PresenceRules.parse({ triggers: [{ on: 'arrival' }], ...more })
+const progress = (more: Partial<Progress> = {}): Progress => ({ ...NOTHING_DONE, ...more })
+
+describe('a trigger', () => {
+  const fired = (trigger: object, more: Partial<Progress>) =>
+    triggered(rules({ triggers: [trigger] }), progress(more)).is
+  it.each([
+    [{ on: 'seconds', seconds: 15 }, { seconds: 14.9 }, { seconds: 15 }],
+    [{ on: 'scrolled', share: 50 }, { scrolled: 49 }, { scrolled: 50 }],
+    [{ on: 'reached', selector: '#fares' }, { reached: ['#times'] }, { reached: ['#times', '#fares'] }],
+    [{ on: 'click', selector: '.open' }, {}, { clicked: ['.open'] }],
+    [{ on: 'leaving' }, {}, { isLeaving: true }],
+    [{ on: 'idle', seconds: 30 }, { seconds: 90, idleSeconds: 5 }, { idleSeconds: 30 }],
+    [{ on: 'call' }, {}, { isCalled: true }],
+    [{ on: 'fragment', name: 'voucher' }, { fragment: 'vouchers' }, { fragment: 'voucher' }],
+  ] as [object, Partial<Progress>, Partial<Progress>][])('%o', (trigger, before, then) => {
+    expect(fired(trigger, before)).toBe(false)
+    expect(fired(trigger, then)).toBe(true)
+  })
+  it('on arrival is there at once', () => expect(fired({ on: 'arrival' }, {})).toBe(true))
+  it('with others: one is enough, or all are wanted', () => {
+    const triggers = [
+      { on: 'seconds', seconds: 10 },
+      { on: 'scrolled', share: 50 },
+    ]
+    const only = progress({ seconds: 12 })
+    expect(triggered(rules({ triggers }), only).is).toBe(true)
+    expect(triggered(rules({ triggers, combine: 'all' }), only).is).toBe(false)
+    expect(triggered(rules({ triggers, combine: 'all' }), progress({ seconds: 12, scrolled: 80 })).is).toBe(true)
+  })
+  it('that was never heard of is refused, the field named', () => {
+    expect(Trigger.safeParse({ on: 'full moon' }).error!.issues[0]!.path).toEqual(['on'])
+    expect(PresenceRules.safeParse({ triggers: [] }).success).toBe(false)
+  })
+})
+
+describe('who sees it', () => {
+  const bars = (audience: object, more: { visitor?: Partial<Visitor>; arrival?: Partial<Arrival>; now?: Date } = {}) =>
+    barredBy({
+      audience: Audience.parse(audience),
+      visitor: { ...visitor, ...more.visitor },
+      arrival: { ...arrival, ...more.arrival },
+      now: more.now ?? now,
+    })
+  it.each([
+    [{ pages: ['/fares', '/news/*'] }, {}, 'page'],
+    [{ pages: ['/news'] }, {}, null],
+    [{ pages: ['/*'], notPages: ['/news'] }, {}, 'page'],
+    [{}, { visitor: { device: 'phone' } }, 'device'], // off on phones unless it is asked for
+    [{ devices: ['phone'] }, { visitor: { device: 'phone' } }, null],
+    [{ languages: ['de', 'fr'] }, {}, 'language'],
+    [{ languages: ['en'] }, {}, null],
+    [{ countries: ['FO'] }, {}, null],
+    [{ countries: ['FO'], whereUnknown: false }, {}, 'country'],
+    [{ countries: ['FO'] }, { visitor: { country: 'DK' } }, 'country'],
+    [{ visits: 'returning' }, {}, 'visits'],
+    [{ visits: 'first' }, { visitor: { visit: 2 } }, 'visits'],
+    [{ campaign: 'utm_source=regatta' }, { arrival: { query: 'utm_source=regatta&x=1' } }, null],
+    [{ campaign: 'utm_source=regatta' }, { arrival: { query: 'utm_source=other' } }, 'campaign'],
+    [{ campaign: 'voucher' }, { arrival: { query: 'voucher=' } }, null],
+    [{ cameFrom: ['post.example'] }, { arrival: { referrer: 'https://www.post.example/a' } }, null],
+    [{ cameFrom: ['post.example'] }, { arrival: { referrer: 'https://news.post.example/' } }, null],
+    [{ cameFrom: ['post.example'] }, { arrival: { referrer: 'https://notpost.example/' } }, 'came-from'],
+    [{ cameFrom: ['post.example'] }, {}, 'came-from'],
+    [{ from: '2026-11-28T00:00:00+00:00' }, {}, 'not-yet'],
+    [{ until: '2026-11-27T10:00:00Z' }, {}, 'over'],
+    [{ days: [6, 7] }, {}, 'hours'],
+    [{ hours: { from: '09:00', until: '17:00' } }, {}, null],
+  ] as [object, Parameters<typeof bars>[1], string | null][])('%o, %o: %s', (audience, more, says) =>
+    expect(bars(audience, more)).toBe(says),
+  )
+  it('devices are told by the width of the window', () =>
+    expect([390, 768, 1280].map(deviceOf)).toEqual(['phone', 'tablet', 'desktop']))
+})
+
+describe('hours and days', () => {
+  // Reference: luxon, through changes of the clocks (IANA).
+  const zones = ['Atlantic/Faroe', 'America/New_York', 'Australia/Lord_Howe', 'Asia/Kathmandu', 'UTC']
+  it('are those of the site’s own clocks', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1_700_000_000, max: 1_900_000_000 }), fc.constantFrom(...zones), (at, zone) => {
+        const there = DateTime.fromSeconds(at, { zone })
+        expect(localTime(new Date(at * 1000), zone)).toEqual({
+          weekday: there.weekday,
+          minutes: there.hour * 60 + there.minute,
+        })
+      }),
+    ))
+  it('go past midnight, and belong to the day on which they began', () => {
+    const hours = { from: '22:00', until: '02:00' }
+    const friday = (weekday: number, hour: number) => isWithin({ weekday, minutes: hour * 60 }, [5], hours)
+    expect([friday(5, 23), friday(6, 1), friday(5, 1), friday(6, 23), friday(6, 2)]).toEqual([
+      true,
+      true,
+      false,
+      false,
+      false,
+    ])
+    expect(isWithin({ weekday: 1, minutes: 30 }, [7], hours)).toBe(true)
+  })
+  it('of one whole day leave out no minute of it', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 7 }), fc.integer({ min: 0, max: 1439 }), (weekday, minutes) =>
+        isWithin({ weekday, minutes }, [], { from: '00:00', until: '24:00' }),
+      ),
+    ))
+})
+
+describe('limits', () => {
+  const held = (limits: object, remembered = {}, given = {}) =>
+    heldBackBy(Limits.parse(limits), remembered, { shownThisVisit: 0, hasDone: true, now, ...given })
+  const closedDaysAgo = (days: number) =>
+    rememberClosed(FORGETFUL, 'a', new Date(now.getTime() - days * 86_400_000)).of.a!
+  it('keep it away for a fortnight after it was closed, unless told otherwise', () => {
+    expect(held({}, closedDaysAgo(13))).toBe('closed-lately')
+    expect(held({}, closedDaysAgo(14))).toBeNull()
+    expect(held({ daysAfterClosing: 0 }, closedDaysAgo(0))).toBeNull()
+  })
+  it('never bring it again once it was answered', () => {
+    const { a } = rememberAnswered(FORGETFUL, 'a').of
+    expect(held({}, a)).toBe('answered')
+    expect(held({ onceAnswered: false }, a)).toBeNull()
+  })
+  it('count in the visit and in all', () => {
+    expect(held({}, {}, { shownThisVisit: 1 })).toBe('shown-this-visit')
+    expect(held({ perVisit: 0 }, {}, { shownThisVisit: 9 })).toBeNull()
+    const { a } = rememberShown(rememberShown(FORGETFUL, 'a'), 'a').of
+    expect(held({ inAll: 2 }, a)).toBe('shown-in-all')
+  })
+  it('wait until the visitor has done anything, where that is chosen', () =>
+    expect(held({ afterDoing: true }, {}, { hasDone: false })).toBe('nothing-done'))
+})
+
+describe('what a browser remembers', () => {
+  it('is read back as it was written', () => {
+    const memory = rememberShown(rememberClosed({ visits: 3, of: {} }, 'a', now), 'b')
+    expect(readMemory(writeMemory(memory))).toEqual(memory)
+  })
+  it('is nothing where it is not ours, whatever it is', () =>
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
+        const memory = readMemory(text)
+        expect(memory.visits).toBeGreaterThanOrEqual(0)
+        expect(typeof memory.of).toBe('object')
+      }),
+    ))
+})
+
+describe('what shows', () => {
+  const moment = (more: Partial<Moment> = {}): Moment => ({
+    visitor,
+    arrival,
+    progress: progress(),
+    memory: FORGETFUL,
+    shownThisVisit: new Map(),
+    open: null,
+    sinceClosed: null,
+    now,
+    ...more,
+  })
+  const bar = { id: 'bar', rules: rules({ priority: 3 }) }
+  const dialog = { id: 'dialog', rules: rules({ priority: 8 }) }
+  const opened = { id: 'opened', rules: rules({ triggers: [{ on: 'click', selector: '.o' }], priority: 0 }) }
+  const told = (...args: Parameters<typeof decide>) =>
+    Object.fromEntries(decide(...args).map(({ id, shows, why }) => [id, shows || why]))
+  it('is the one of the highest priority; the others give way', () =>
+    expect(told([bar, dialog], moment())).toEqual({ bar: 'gives-way', dialog: true }))
+  it('is nothing beside what is open, nor right after another was closed', () => {
+    expect(told([bar], moment({ open: 'dialog' }))).toEqual({ bar: 'another-is-open' })
+    expect(told([bar], moment({ sinceClosed: 5 }))).toEqual({ bar: 'pause' })
+    expect(told([bar], moment({ sinceClosed: 60 }))).toEqual({ bar: true })
+  })
+  it('is what the visitor asked for before all else, whatever its limits and the pause', () => {
+    const memory = rememberAnswered(rememberClosed(FORGETFUL, 'opened', now), 'opened')
+    const asked = moment({ memory, progress: progress({ clicked: ['.o'] }), sinceClosed: 1 })
+    expect(told([dialog, opened], asked)).toEqual({ dialog: 'gives-way', opened: true })
+  })
+  it('is one at a time, never what is barred or held back, and the same for the same moment', () => {
+    const candidate = fc
+      .record({
+        priority: fc.integer({ min: 0, max: 9 }),
+        on: fc.constantFrom('arrival', 'leaving', 'call'),
+        devices: fc.subarray(['phone', 'tablet', 'desktop'] as const),
+        closed: fc.boolean(),
+      })
+      .map(({ on, devices, ...rest }) => ({ ...rest, rules: { triggers: [{ on }], audience: { devices } } }))
+    fc.assert(
+      fc.property(
+        fc.array(candidate, { maxLength: 6 }),
+        fc.constantFrom('phone', 'tablet', 'desktop' as const),
+        fc.boolean(),
+        (made, device, isLeaving) => {
+          const candidates = made.map((one, i) => ({
+            id: `w${i}`,
+            rules: PresenceRules.parse({ ...one.rules, priority: one.priority }),
+          }))
+          const memory = made.reduce(
+            (sum, { closed }, i) => (closed ? rememberClosed(sum, `w${i}`, now) : sum),
+            FORGETFUL,
+          )
+          const at = moment({
+            visitor: { ...visitor, device: device as never },
+            memory,
+            progress: progress({ isLeaving }),
+          })
+          const decisions = decide(candidates, at)
+          expect(decisions.filter(({ shows }) => shows).length).toBeLessThanOrEqual(1)
+          expect(decide(candidates, at)).toEqual(decisions)
+          for (const { id, shows } of decisions.filter((one) => one.shows)) {
+            const i = Number(id.slice(1))
+            expect(shows && made[i]!.closed).toBe(false)
+            expect(candidates[i]!.rules.audience.devices).toContain(device)
+          }
+        },
+      ),
+    )
+  })
+})
+
+describe('a rehearsal', () => {
+  const dialog = { id: 'dialog', rules: rules({ triggers: [{ on: 'seconds', seconds: 15 }], priority: 8 }) }
+  const bar = { id: 'bar', rules: rules({ triggers: [{ on: 'scrolled', share: 50 }], priority: 3 }) }
+  const play = (steps: Step[], more: object = {}) =>
+    rehearse([dialog, bar], { visitor, arrival, steps, stays: 90, patience: 5, now, ...more })
+  it('tells when each appears, and what met', () => {
+    const { happenings } = play([{ at: 16, does: 'scroll', share: 60 }])
+    expect(happenings).toEqual([
+      { at: 15, id: 'dialog', what: 'shows' },
+      { at: 16, id: 'bar', what: 'held', why: 'another-is-open' },
+      { at: 20, id: 'dialog', what: 'closed' },
+      { at: 20, id: 'bar', what: 'held', why: 'pause' },
+      { at: 50, id: 'bar', what: 'shows' },
+      { at: 55, id: 'bar', what: 'closed' },
+    ])
+    expect(happenings.filter(isCollision).map(({ id }) => id)).toEqual(['bar', 'bar'])
+  })
+  it('goes on from what the browser remembers: the next visit sees neither', () => {
+    const { memory } = play([{ at: 16, does: 'scroll', share: 60 }])
+    const tomorrow = new Date(now.getTime() + 86_400_000)
+    expect(play([], { memory, now: tomorrow }).happenings.filter(({ what }) => what === 'shows')).toEqual([])
+  })
+  it('never has two open at once, whatever the visitor does', () =>
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            at: fc.integer({ min: 0, max: 90 }),
+            does: fc.constantFrom('scroll', 'leave', 'move', 'close', 'answer'),
+            share: fc.integer({ min: 0, max: 100 }),
+          }),
+          { maxLength: 12 },
+        ),
+        fc.integer({ min: 0, max: 10 }),
+        (steps, patience) => {
+          let open = ''
+          for (const { id, what } of play(steps as never, { patience }).happenings) {
+            if (what === 'shows') {
+              expect(open).toBe('')
+              open = id
+            } else if (what !== 'held') open = ''
+          }
+        },
+      ),
+    ))
+})
