@@ -138,6 +138,7 @@ test('a new review reaches the client’s page; while the service is down the pa
   signedIn: page,
   browser,
 }) => {
+  test.setTimeout(150_000)
   const at = siteAddress('tarnside-vets', '/emergencies')
   await page.goto(voices('/places/tarnside-vets/say'))
   await page.getByLabel('Your name').fill('Quill Marsden')

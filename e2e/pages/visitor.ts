@@ -15,7 +15,7 @@ export async function visitorsComeToSee(browser: Browser, address: string, see: 
     } finally {
       await context.close()
     }
-  }).toPass({ timeout: 20_000 })
+  }).toPass({ timeout: 45_000 })
 }
 
 /** A page of a simulated site as anybody gets it, without a browser. Node.js knows no names below localhost. */
