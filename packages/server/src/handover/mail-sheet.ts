@@ -3,15 +3,14 @@ import { spokenLanguage } from '@pebblestrand/core/words'
 import type { Transaction } from 'sequelize'
 import { agencyName } from '../accounts/setup'
 import { User } from '../accounts/models'
-import { Install } from '../installs/models'
 import { queueMail } from '../mail/queue-mail'
 import { wordingFor } from '../mail/settings'
 import type { Context } from '../platform/context'
 import { Page, Site } from '../sites/models'
 import { Widget } from '../widgets/models'
 import type { Sheet } from './models'
-import { SheetInstall } from './models'
 import { sheetAddress } from './sheet-address'
+import { waitingInstalls } from './waiting-installs'
 
 /** Mails somebody their sheet, in their language, as from whoever keeps the site. */
 export async function mailSheet(
@@ -88,10 +87,7 @@ async function write(
 
 /** What still waits on a sheet, a line each. */
 export async function waitingLines(sheet: Sheet, transaction?: Transaction): Promise<string[]> {
-  const held = await SheetInstall.findAll({ where: { sheetId: sheet.id }, transaction })
-  const installs = await Install.findAll({ where: { id: held.map((one) => one.installId) }, transaction })
-  const done = sheet.purpose === 'remove' ? 'retired' : 'confirmed'
-  const waiting = installs.filter(({ status }) => status !== done)
+  const waiting = await waitingInstalls(sheet, transaction)
   const widgets = await Widget.findAll({ where: { id: waiting.map(({ widgetId }) => widgetId) }, transaction })
   const pages = await Page.findAll({ where: { id: waiting.map(({ pageId }) => pageId) }, transaction })
   const named = new Map(widgets.map(({ id, name }) => [id, name]))

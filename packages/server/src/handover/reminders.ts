@@ -1,12 +1,12 @@
 import { dayAndHour, isReminderDue } from '@pebblestrand/core/handover'
 import { Op, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { Install } from '../installs/models'
 import { Mail } from '../mail/models'
 import type { Context } from '../platform/context'
 import { Site } from '../sites/models'
-import { mailSheet, mailSheets, waitingLines } from './mail-sheet'
-import { Sheet, SheetInstall } from './models'
+import { mailSheet, mailSheets } from './mail-sheet'
+import { Sheet } from './models'
+import { waitingInstalls } from './waiting-installs'
 
 /** Reminds whoever has had a sheet for so many working days, and has not been reminded as often as may be: one mail a person a day, with all that waits. */
 export async function remindWhoIsDue(context: Context, now = new Date()): Promise<void> {
@@ -22,7 +22,7 @@ export async function remindWhoIsDue(context: Context, now = new Date()): Promis
   for (const sheet of sheets) {
     const zone = zones.get(sheet.siteId) ?? 'UTC'
     if (sheet.reminded >= sheet.remindMost || !isReminderDue(sheet.mailedAt!, now, zone, sheet.remindAfter)) continue
-    if (!(await waitingLines(sheet)).length) continue
+    if (!(await waitingInstalls(sheet)).length) continue
     const person = sheet.toMail.toLowerCase()
     byPerson.set(person, [...(byPerson.get(person) ?? []), sheet])
   }
@@ -45,7 +45,7 @@ export async function remind(
   else await mailSheets(context, sheets, transaction, now)
   for (const sheet of sheets) {
     await sheet.update({ reminded: sheet.reminded + 1, mailedAt: now }, { transaction })
-    for (const installId of await waitingInstalls(sheet, transaction))
+    for (const { id: installId } of await waitingInstalls(sheet, transaction))
       await record(
         'reminded',
         { userId, installId, data: { to: sheet.toName || sheet.toMail, sheetId: sheet.id } },
@@ -60,15 +60,4 @@ async function hadMailToday(person: string, now: Date, zone: string): Promise<bo
     order: [['queuedAt', 'DESC']],
   })
   return last !== null && dayAndHour(last.queuedAt, zone).day === dayAndHour(now, zone).day
-}
-
-async function waitingInstalls(sheet: Sheet, transaction: Transaction): Promise<string[]> {
-  const held = await SheetInstall.findAll({ where: { sheetId: sheet.id }, transaction })
-  const done = sheet.purpose === 'remove' ? 'retired' : 'confirmed'
-  const installs = await Install.findAll({
-    attributes: ['id', 'status'],
-    where: { id: held.map((one) => one.installId) },
-    transaction,
-  })
-  return installs.filter(({ status }) => status !== done).map(({ id }) => id)
 }
