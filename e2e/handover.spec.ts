@@ -133,12 +133,18 @@ test('all that is open of a site on one sheet, on a CMS, without a script; print
   browser,
 }) => {
   test.setTimeout(150_000)
+  // Slow enough that the person has chosen before it is known who pastes: the choice stays.
+  await page.route('**/contacts', async (route) => {
+    await new Promise((done) => setTimeout(done, 2000))
+    await route.continue()
+  })
   await page.goto(`/sites/${await siteId(page, 'Tarnside')}`)
   await page.getByRole('button', { name: /^Hand over what is open/ }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('To', { exact: true }).selectOption('Somebody else')
   await dialog.getByLabel('Name').fill('Ole Brandt')
   await dialog.getByLabel('Mail address').fill('ole@tarnside.example')
+  await expect(dialog.getByRole('option', { name: /, .*pastes/ })).toBeAttached()
   await dialog.getByLabel('By mail').check()
   await dialog.getByLabel('Language').selectOption('German')
   await expect(dialog.getByText('Guten Tag Ole Brandt,')).toBeVisible()

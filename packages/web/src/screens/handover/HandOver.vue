@@ -37,7 +37,9 @@ const { data: settings } = useMailSettings()
 const { data: open } = useOpen(() => props.about.install?.id ?? '')
 
 const made = ref<SheetRow | null>(null)
-const who = ref('')
+/** The contact chosen, '' for somebody else; null until somebody chooses or the people are known. */
+const chosen = ref<string | null>(null)
+const who = computed({ get: () => chosen.value ?? '', set: (id: string) => (chosen.value = id) })
 const wanted = reactive({
   scope: (props.about.install ? 'install' : 'site') as WantedSheet['scope'],
   toName: '',
@@ -45,7 +47,7 @@ const wanted = reactive({
   language: '',
   message: '',
   days: props.about.kept ? 366 : 30,
-  mail: false,
+  mail: null as boolean | null,
 })
 const purpose = computed(() =>
   props.about.kept ? 'kept' : (open.value?.purpose ?? (props.about.retiring ? 'remove' : 'paste')),
@@ -53,17 +55,13 @@ const purpose = computed(() =>
 watch(
   people,
   (now) => {
-    if (now && !who.value && now.rows[0]?.roles.includes('pastes')) who.value = now.rows[0].id
+    const first = now?.rows[0]
+    const typed = wanted.toName || wanted.toMail
+    if (now) chosen.value ??= !typed && first?.roles.includes('pastes') ? first.id : ''
   },
   { immediate: true },
 )
 const contact = computed(() => people.value?.rows.find(({ id }) => id === who.value))
-/** By mail where that can be, until somebody says otherwise. */
-watch(
-  () => Boolean(contact.value?.email) && Boolean(settings.value?.sends) && !props.about.kept,
-  (can) => (wanted.mail = can),
-  { immediate: true },
-)
 const scopes = computed(() => [
   { id: 'install' as const, says: 'This one', count: 1 },
   { id: 'page' as const, says: 'All that is open on this page', count: open.value?.page ?? 0 },
@@ -74,8 +72,14 @@ const idOf = {
   page: () => props.about.install!.pageId,
   site: () => props.about.siteId,
 }
-const toMail = computed(() => wanted.toMail || contact.value?.email || '')
+const toMail = computed(() => (contact.value ? (contact.value.email ?? '') : wanted.toMail))
 const mayMail = computed(() => Boolean(settings.value?.sends) && toMail.value !== '')
+/** By mail where that can be, until somebody says otherwise. */
+const byMail = computed({
+  get: () => wanted.mail ?? (Boolean(contact.value?.email) && Boolean(settings.value?.sends) && !props.about.kept),
+  set: (mail: boolean) => (wanted.mail = mail),
+})
+const sendsMail = computed(() => byMail.value && mayMail.value)
 
 /** The words of the mail, in the language it will be in; where the agency has none of its own, ours. */
 const words = useWriter()
@@ -86,7 +90,7 @@ const wording = computed(() => {
   return settings.value?.wording[kind]?.[spoken] ?? words.value?.ownWording(words.value.sheetWords[spoken], kind)
 })
 const given = computed(() => ({
-  name: wanted.toName || contact.value?.name || toMail.value,
+  name: contact.value?.name ?? (wanted.toName || toMail.value),
   site: props.about.site,
   link: `${location.origin}/${purpose.value === 'remove' ? 'take-out' : 'paste'}/…`,
   sender: session.person?.name ?? '',
@@ -98,19 +102,20 @@ const list = computed(() => {
 })
 
 async function run(): Promise<void> {
-  const byMail = wanted.mail && mayMail.value
+  const mail = sendsMail.value
   const sheet = await makeSheet(
     {
       ...wanted,
+      ...(who.value && { toName: '', toMail: '' }),
       purpose: purpose.value,
       id: idOf[wanted.scope](),
       contactId: who.value || null,
       language: (wanted.language || null) as never,
-      mail: byMail,
+      mail,
     },
     props.about.siteId,
   )
-  if (!byMail) return void (made.value = sheet)
+  if (!mail) return void (made.value = sheet)
   say(`It is on its way to ${sheet.toName || sheet.toMail}.`)
   emit('close')
 }
@@ -131,7 +136,7 @@ const copy = () => copyText(made.value!.address, 'The private link is on the cli
     v-else
     v-slot="{ about: says }"
     :title="title"
-    :does="about.kept ? 'Make the link' : wanted.mail && mayMail ? 'Send it' : 'Make the private link'"
+    :does="about.kept ? 'Make the link' : sendsMail ? 'Send it' : 'Make the private link'"
     wide
     :run="run"
     @close="emit('close')"
@@ -175,7 +180,7 @@ const copy = () => copyText(made.value!.address, 'The private link is on the cli
           <legend class="label">How</legend>
           <label class="block text-[14px]" :class="!mayMail && 'text-soft'">
             <input
-              v-model="wanted.mail"
+              v-model="byMail"
               type="radio"
               name="way"
               :value="true"
@@ -185,7 +190,7 @@ const copy = () => copyText(made.value!.address, 'The private link is on the cli
             By mail<template v-if="!settings?.sends">: this Pebblestrand sends none</template>
           </label>
           <label class="block text-[14px]">
-            <input v-model="wanted.mail" type="radio" name="way" :value="false" class="accent-kelp" />
+            <input v-model="byMail" type="radio" name="way" :value="false" class="accent-kelp" />
             A private link, which you send
           </label>
         </fieldset>
@@ -203,7 +208,7 @@ const copy = () => copyText(made.value!.address, 'The private link is on the cli
         <Labelled v-if="!about.kept" v-slot="{ id }" label="A message on the sheet" :fault="says('message')">
           <textarea :id="id" v-model="wanted.message" class="field" rows="3" maxlength="2000" />
         </Labelled>
-        <template v-if="wanted.mail && mayMail && wording">
+        <template v-if="sendsMail && wording">
           <p class="label">The mail</p>
           <LetterPreview
             :wording="wording"
