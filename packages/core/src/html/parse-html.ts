@@ -52,8 +52,12 @@ function counting(html: string) {
 
 type End = Partial<Token.LocationWithAttributes & Token.ElementLocation>
 
-/** A node's end has been found. In place: the adapter's own copies all that is known at every piece of a text, a sixth of a parse. */
-function moveEnd(node: { endIndex?: number | null; sourceCodeLocation?: End | null }, end: End): void {
+/**
+ * A node's end has been found. In place: the adapter's own copies all that is known. Of texts only their beginning is known: their
+ * end is told at every piece of them, which is a sixth of a parse, and nobody asks for it.
+ */
+function moveEnd(node: { type: string; endIndex?: number | null; sourceCodeLocation?: End | null }, end: End): void {
+  if (node.type === 'text') return
   if (end.endOffset !== undefined) node.endIndex = end.endOffset
   const at = node.sourceCodeLocation
   if (!at) return void (node.sourceCodeLocation = end)

@@ -16,25 +16,35 @@ export const isElement = (node: AnyNode | null | undefined): node is Element =>
 
 const indexes = new WeakMap<Page, Map<string, Element[]>>()
 
-/** Elements of one name, in document order; the page is gone through once for all names. What templates hold is not among them. */
+/** By name, each in document order; the page is gone through once for all. What templates hold is not among them. */
+function indexOf(page: Page): Map<string, Element[]> {
+  const known = indexes.get(page)
+  if (known) return known
+  const index = new Map<string, Element[]>()
+  indexes.set(page, index)
+  walk(
+    page,
+    true,
+    (element) => (element.name === 'template' ? null : true),
+    (node) => {
+      if (!isElement(node)) return
+      const same = index.get(node.name)
+      if (same) same.push(node)
+      else index.set(node.name, [node])
+    },
+  )
+  return index
+}
+
+/** Elements of some names, those of one in document order. What templates hold is not among them. */
 export function elementsNamed(page: Page, ...names: string[]): Element[] {
-  let index = indexes.get(page)
-  if (!index) {
-    indexes.set(page, (index = new Map()))
-    const into = index
-    walk(
-      page,
-      true,
-      (element) => (element.name === 'template' ? null : true),
-      (node) => {
-        if (!isElement(node)) return
-        const same = into.get(node.name)
-        if (same) same.push(node)
-        else into.set(node.name, [node])
-      },
-    )
-  }
+  const index = indexOf(page)
   return names.flatMap((name) => index.get(name) ?? [])
+}
+
+/** Every element but what templates hold, by their names. */
+export function* everyElement(page: Page): Generator<Element> {
+  for (const same of indexOf(page).values()) yield* same
 }
 
 /** All ancestors, nearest first. */
@@ -58,19 +68,24 @@ export function walk<C>(
   inside: (element: Element, context: C) => C | null,
   visit: (node: AnyNode, context: C) => void,
 ): void {
-  const [nodes, contexts]: [AnyNode[], C[]] = [[], []]
-  const enter = (children: AnyNode[], context: C) => {
-    for (let i = children.length - 1; i >= 0; i--) {
-      nodes.push(children[i]!)
-      contexts.push(context)
-    }
-  }
-  enter(page.$.root()[0]!.children, start)
-  for (let node = nodes.pop(); node; node = nodes.pop()) {
-    const context = contexts.pop()!
+  const root: AnyNode = page.$.root()[0]!
+  const around: C[] = []
+  let context = start
+  let node: AnyNode | null = root.children[0] ?? null
+  while (node) {
     visit(node, context)
-    if (!('children' in node)) continue
-    const within = isElement(node) ? inside(node, context) : context
-    if (within !== null) enter(node.children, within)
+    const first: AnyNode | undefined = 'children' in node ? node.children[0] : undefined
+    const within = first && isElement(node) ? inside(node, context) : context
+    if (first && within !== null) {
+      around.push(context)
+      context = within
+      node = first
+      continue
+    }
+    for (; node && !node.next; context = around.pop()!) {
+      node = node.parent as AnyNode | null
+      if (!node || node === root) return
+    }
+    node = node?.next ?? null
   }
 }

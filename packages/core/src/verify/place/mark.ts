@@ -1,6 +1,5 @@
 import type { AnyNode, Element } from 'domhandler'
-import { ancestors, type Page } from '../page'
-import { matchesOf } from '../match-selector'
+import { ancestors, everyElement, elementsNamed, type Page } from '../page'
 
 /** Elements that are a part of a page by themselves. */
 const landmarks = new Set(['aside', 'main', 'header', 'footer', 'nav'])
@@ -20,8 +19,14 @@ const isWritten = (name: string) =>
 
 /** A selector of an element itself, by what is likely to stay; null where there is none that is the only one of its sort. */
 export function markOf(page: Page, element: Element): string | null {
-  for (const selector of namesOf(element)) if (matchesOf(page, selector)?.size === 1) return selector
+  for (const { selector, among, fits } of namesOf(page, element)) if (isOnly(among, fits)) return selector
   return null
+}
+
+function isOnly(among: Iterable<Element>, fits: (element: Element) => boolean): boolean {
+  let count = 0
+  for (const one of among) if (fits(one) && ++count > 1) return false
+  return count === 1
 }
 
 /**
@@ -42,12 +47,24 @@ export function markAround(page: Page, node: AnyNode): { selector: string; steps
   return null
 }
 
-function* namesOf({ name, attribs }: Element): Generator<string> {
-  if (attribs.id && isWritten(attribs.id)) yield `#${attribs.id}`
-  const classes = (attribs.class ?? '')
-    .slice(0, 500)
-    .split(/\s+/)
-    .filter((one) => isWritten(one) && !LOOKS.test(one))
-  for (const one of classes.slice(0, 4)) yield `${name}.${one}`
-  if (landmarks.has(name)) yield name
+/** A simple selector, and what it picks out: looked for without the machine that reads any selector, since each element is asked. */
+interface Naming {
+  selector: string
+  among: Iterable<Element>
+  fits(element: Element): boolean
+}
+
+const classesIn = (text = '') => text.split(/\s+/)
+
+function* namesOf(page: Page, { name, attribs }: Element): Generator<Naming> {
+  const { id } = attribs
+  if (id && isWritten(id)) yield { selector: `#${id}`, among: everyElement(page), fits: (one) => one.attribs.id === id }
+  const classes = classesIn(attribs.class?.slice(0, 500)).filter((one) => isWritten(one) && !LOOKS.test(one))
+  for (const one of classes.slice(0, 4))
+    yield {
+      selector: `${name}.${one}`,
+      among: elementsNamed(page, name),
+      fits: (other) => classesIn(other.attribs.class).includes(one),
+    }
+  if (landmarks.has(name)) yield { selector: name, among: elementsNamed(page, name), fits: () => true }
 }

@@ -1,6 +1,6 @@
-import type { AnyNode, Element } from 'domhandler'
+import type { Element } from 'domhandler'
 import { MARK } from '../../wire'
-import { isElement, type Page } from '../page'
+import { isElement, walk, type Page } from '../page'
 
 /** What stands in an element, all below it counted. */
 export interface Measure {
@@ -65,39 +65,42 @@ export function measures(page: Page): Map<Element, Measure> {
   return all
 }
 
-interface Open {
-  node: AnyNode
+interface Around {
+  /** Of the element that is gone through; null outside any. */
+  own: Measure | null
   linked: boolean
-  entered: boolean
 }
 
 function measureAll(page: Page): Map<Element, Measure> {
   const all = new Map<Element, Measure>()
-  const open: Open[] = page.$.root()[0]!.children.map((node) => ({ node, linked: false, entered: false }))
-  open.reverse()
-  for (let next = open.pop(); next; next = open.pop()) {
-    const { node, linked, entered } = next
-    const parent = isElement(node.parent as AnyNode) ? all.get(node.parent as Element) : undefined
-    if (node.type === 'text') {
-      if (parent) addText(parent, node.data, linked)
-    } else if (isElement(node) && !unseen.has(node.name)) {
-      if (entered) {
-        if (parent) addUp(parent, all.get(node)!)
-        continue
-      }
-      const own = { ...NOTHING }
-      all.set(node, own)
-      if (node.attribs[MARK] !== undefined || things.has(node.name)) own.things++
-      if (heading.test(node.name)) own.headings++
-      if (node.name === 'h1') own.titles++
-      if (node.name === 'a') own.links++
-      open.push({ ...next, entered: true })
-      if (node.attribs[MARK] !== undefined) continue
-      for (let i = node.children.length - 1; i >= 0; i--)
-        open.push({ node: node.children[i]!, linked: linked || node.name === 'a', entered: false })
-    }
+  walk<Around>(
+    page,
+    { own: null, linked: false },
+    (element, { linked }) => {
+      const own = element.attribs[MARK] === undefined ? all.get(element) : undefined
+      return own ? { own, linked: linked || element.name === 'a' } : null
+    },
+    (node, { own, linked }) => {
+      if (node.type === 'text') {
+        if (own) addText(own, node.data, linked)
+      } else if (isElement(node) && !unseen.has(node.name)) all.set(node, measureAlone(node))
+    },
+  )
+  // What is within comes behind, so from the end each is whole before it is added to what it stands in.
+  for (const [element, own] of [...all].reverse()) {
+    const parent = all.get(element.parent as Element)
+    if (parent) addUp(parent, own)
   }
   return all
+}
+
+function measureAlone({ name, attribs }: Element): Measure {
+  const own = { ...NOTHING }
+  if (attribs[MARK] !== undefined || things.has(name)) own.things++
+  if (heading.test(name)) own.headings++
+  if (name === 'h1') own.titles++
+  if (name === 'a') own.links++
+  return own
 }
 
 function addText(to: Measure, text: string, linked: boolean): void {

@@ -123,10 +123,11 @@ function inside(element: Element, around: Surroundings): Surroundings {
 function collectElement(search: Search, node: Element, around: Surroundings): void {
   const { traces, bodyTag } = search
   const own = readElement(node)
-  const dead = deadPlace(node, around, bodyTag)
-  if (!dead && node.name === 'iframe' && node.attribs.srcdoc) collectFrame(search, node)
   const script = own && own.method !== 'tag' ? null : readScript(node)
   const remnant = own || script ? null : readRemnant(node)
+  if (!own && !script && !remnant && node.name !== 'iframe') return
+  const dead = deadPlace(node, around, bodyTag)
+  if (!dead && node.name === 'iframe' && node.attribs.srcdoc) collectFrame(search, node)
   if (own && dead) {
     const offset = position(node)?.offset ?? 0
     if (traces.dead.length < MOST.traces) traces.dead.push({ where: dead, id: own.publicId, node, offset })

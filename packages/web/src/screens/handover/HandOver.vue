@@ -179,14 +179,7 @@ const copy = () => copyText(made.value!.address, 'The private link is on the cli
         <fieldset v-if="!about.kept" class="mb-4 border-0 p-0">
           <legend class="label">How</legend>
           <label class="block text-[14px]" :class="!mayMail && 'text-soft'">
-            <input
-              v-model="byMail"
-              type="radio"
-              name="way"
-              :value="true"
-              :disabled="!mayMail"
-              class="accent-kelp"
-            />
+            <input v-model="byMail" type="radio" name="way" :value="true" :disabled="!mayMail" class="accent-kelp" />
             By mail<template v-if="!settings?.sends">: this Pebblestrand sends none</template>
           </label>
           <label class="block text-[14px]">

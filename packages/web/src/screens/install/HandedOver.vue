@@ -20,7 +20,7 @@ const forms = { txt: 'text', md: 'Markdown', html: 'HTML' }
 </script>
 
 <template>
-  <section aria-labelledby="handed">
+  <section v-if="mayHand || data?.rows.length" aria-labelledby="handed">
     <h2 id="handed" class="text-[17px] font-semibold">
       Somebody else {{ install.retiring ? 'takes it out' : 'pastes it' }}
     </h2>
