@@ -3,6 +3,7 @@ import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import autocannon from 'autocannon'
 import { startPostgres, stopLeftOver } from '../bin/launch/postgres.mjs'
+import { settled } from '../bin/launch/settled.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
 import { median, settings, type Ratio } from './stand'
 
@@ -13,6 +14,7 @@ export async function delivery(): Promise<Ratio[]> {
   const own = { ...settings, data: join(settings.data, 'bench') }
   rmSync(own.data, { recursive: true, force: true })
   const system = await startSystem(own, { durable: false })
+  await settled(system.databaseUrl)
   let bare: ChildProcess | null = null
   try {
     const path = `/p2/${await idFromSite()}.json`
@@ -20,7 +22,7 @@ export async function delivery(): Promise<Ratio[]> {
     bare = await startBare(bytes)
     const ours: number[] = []
     const theirs: number[] = []
-    // Both warm: compiled, and the jobs that the demo's beginning queued are through.
+    // Both warm: compiled.
     await rate(settings.port, path, 10)
     await rate(BARE_PORT, '/', 5)
     // Short turns: a shared machine changes its speed within seconds, and a pair should meet the same.

@@ -1,6 +1,7 @@
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { Client } from 'pg'
+import { settled } from '../bin/launch/settled.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
 import { Owner } from './owner'
 import { median, settings, type Ratio } from './stand'
@@ -26,6 +27,7 @@ export async function estate(): Promise<Ratio[]> {
   const own = { ...settings, data: join(settings.data, 'bench-estate') }
   rmSync(own.data, { recursive: true, force: true })
   const system = await startSystem(own, { durable: false })
+  await settled(system.databaseUrl)
   const db = new Client({ connectionString: system.databaseUrl })
   try {
     await db.connect()

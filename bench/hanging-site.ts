@@ -1,5 +1,6 @@
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
+import { settled } from '../bin/launch/settled.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
 import { giving, silent } from '../packages/server/src/testing/faults/host'
 import { Owner } from './owner'
@@ -14,6 +15,7 @@ export async function hangingSite(): Promise<Ratio[]> {
   const own = { ...settings, data: join(settings.data, 'bench-hanging') }
   rmSync(own.data, { recursive: true, force: true })
   const system = await startSystem(own, { durable: false })
+  await settled(system.databaseUrl)
   const owner = new Owner()
   const sites: { stop(): Promise<void> }[] = []
   try {

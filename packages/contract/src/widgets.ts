@@ -61,6 +61,12 @@ export const WidgetDetail = z.object({
   sources: z.array(SourceInfo),
   /** Where it stands, with the install. */
   places: z.array(Place.extend({ installId: z.uuid() })),
+  /** Sites it is installed on, over the page too, each with its pages. */
+  sites: z.array(
+    Place.pick({ siteId: true, site: true, look: true, language: true, timeZone: true }).extend({
+      pages: z.array(z.object({ title: z.string(), path: z.string() })),
+    }),
+  ),
 })
 
 export const widgetRoutes = {

@@ -13,6 +13,9 @@ export const TAG_MARK = 'data-pebblestrand-site'
 /** Attribute of what opens a widget when it is pressed; its value is the install's public id. */
 export const OPENS_MARK = 'data-pebblestrand-opens'
 
+/** Attribute that says how something over the page is: `shut`, `open`, `closing`. Without it, it stands where it is. */
+export const OVER_MARK = 'data-pebblestrand-over'
+
 /** Name of the shortcode that a site's connector replaces. */
 export const SHORTCODE = 'pebblestrand'
 
@@ -47,6 +50,8 @@ export const publicPaths = {
   part: '/m1/{id}/{name}.json',
   /** Where a behaviour tells what happened at an install. */
   told: '/b1/{name}/{id}',
+  /** Which country a visitor is in, as the operator's own proxy says it. */
+  country: '/g1/here.json',
   font: '/fonts/{name}',
   /** Our copies of pictures; a width and a format follow the name, which is the hash of the picture as it came. */
   picture: '/i1/{name}',

@@ -1,5 +1,5 @@
 import type { StagePayload } from '@pebblestrand/core/artefacts'
-import { RELEASE_MARK } from '@pebblestrand/core/wire'
+import { OVER_MARK, RELEASE_MARK } from '@pebblestrand/core/wire'
 import { show } from './show'
 import { startBehaviours } from './start-behaviours'
 
@@ -12,6 +12,8 @@ const VERSION = 2
  */
 export function mount(element: HTMLElement, payload: StagePayload, origin: string, id = ''): void {
   if (payload.v !== VERSION || !payload.html) return
+  // Over the page it is not seen before its time.
+  if (payload.data.over) element.setAttribute(OVER_MARK, 'shut')
   const root = show(element, payload, origin)
   element.setAttribute(RELEASE_MARK, String(payload.release))
   startBehaviours(payload.behaviours, { root, element, id, origin, data: payload.data, more: payload.more })

@@ -35,12 +35,14 @@ export function readyOpeners(): void {
 const pressed = (event: Event): HTMLElement | null =>
   event.target instanceof Element ? event.target.closest<HTMLElement>(`[${OPENS_MARK}]`) : null
 
-/** What opens it comes with the first press. */
 function open(opener: HTMLElement, origin: string): void {
   const id = opener.getAttribute(OPENS_MARK)!
-  const elsewhere = () => location.assign(origin + pathTo('link', id))
-  import(/* @vite-ignore */ origin + pathTo('behaviour', 'dialog'))
-    .then((module: { default: OpensDialog }) => module.default({ opener, id, origin, mount }))
-    // No network, blocked by the site's policy, or retired: its own page says what there is to say.
-    .catch(elsewhere)
+  // No network, blocked by the site's policy, or retired: its own page says what there is to say.
+  openBy(id, origin, opener).catch(() => location.assign(origin + pathTo('link', id)))
 }
+
+/** Opens one by its install's id; what opens it comes with the first wish. Also for scripts of the site. */
+export const openBy = (id: string, origin: string, opener: HTMLElement = document.body): Promise<void> =>
+  import(/* @vite-ignore */ origin + pathTo('behaviour', 'dialog')).then((module: { default: OpensDialog }) =>
+    module.default({ opener, id, origin, mount }),
+  )

@@ -2,6 +2,7 @@ import type { Part } from '@pebblestrand/core/kinds'
 import { pathTo } from '@pebblestrand/core/wire'
 import { adoptMore } from './adopt'
 import type { Behaviour } from './behaviour'
+import { show } from './show'
 import { nodesOf } from './trusted'
 
 /** Where a widget's behaviours are started. */
@@ -32,7 +33,18 @@ export function startBehaviours(names: readonly string[], { root, element, id, o
         const stop = module.default({
           root,
           element,
+          id,
+          origin,
           data,
+          showWithin: (place, { behaviours, data: own, ...drawn }) =>
+            startBehaviours(behaviours, {
+              root: show(place, drawn, origin),
+              element: place,
+              id,
+              origin,
+              data: own,
+              more,
+            }),
           tell: teller(name, id, origin),
           part: partsOf(id, origin, more),
           nodes: nodesOf,

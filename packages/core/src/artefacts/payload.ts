@@ -11,9 +11,14 @@ export interface Payload extends Omit<Rendered, 'more'> {
   closes: string
 }
 
-export const payloadOf = ({ more: _, ...rendered }: Rendered, about: { release: number; name: string }): Payload => ({
+/** @param widget its id: what stands over a page is found by it there */
+export const payloadOf = (
+  { more: _, ...rendered }: Rendered,
+  { widget, ...about }: { release: number; name: string; widget?: string },
+): Payload => ({
   v: 2,
   ...rendered,
+  ...(rendered.data.over ? { data: { ...rendered.data, over: { ...rendered.data.over, widget } } } : {}),
   ...about,
   closes: labels[spokenLanguage(languageOf(rendered.html)).labels].close,
 })

@@ -21,4 +21,4 @@ export {
   type MailKind,
   type Wording,
 } from './wording'
-export { afterWorkingDays, dayAndHour, isReminderDue, isWorkingDay } from './working-days'
+export { afterWorkingDays, isReminderDue, isWorkingDay } from './working-days'

@@ -1,25 +1,7 @@
+import { wallClock } from '../zoned-time'
+
 /** A day of a calendar, as `2026-11-27`. */
 type Day = string
-
-const formats = new Map<string, Intl.DateTimeFormat>()
-
-/** Day and hour of a moment in a time zone (IANA). */
-export function dayAndHour(moment: Date, timeZone: string): { day: Day; hour: number } {
-  let format = formats.get(timeZone)
-  if (!format) {
-    format = new Intl.DateTimeFormat('en-CA', {
-      timeZone,
-      year: 'numeric',
-      month: '2-digit',
-      day: '2-digit',
-      hour: '2-digit',
-      hourCycle: 'h23',
-    })
-    formats.set(timeZone, format)
-  }
-  const parts = Object.fromEntries(format.formatToParts(moment).map(({ type, value }) => [type, value]))
-  return { day: `${parts.year}-${parts.month}-${parts.day}`, hour: Number(parts.hour) }
-}
 
 const utc = (day: Day) => new Date(`${day}T00:00:00Z`)
 const DAY_MS = 86_400_000
@@ -42,7 +24,7 @@ const OFFICE = { from: 9, until: 17 }
 
 /** Whether a reminder is due: so many working days after the last mail, on a working day, in office hours. */
 export function isReminderDue(lastMail: Date, now: Date, timeZone: string, workingDays: number): boolean {
-  const { day, hour } = dayAndHour(now, timeZone)
-  if (!isWorkingDay(day) || hour < OFFICE.from || hour >= OFFICE.until) return false
-  return day >= afterWorkingDays(dayAndHour(lastMail, timeZone).day, workingDays)
+  const { day, minutes } = wallClock(now, timeZone)
+  if (!isWorkingDay(day) || minutes < OFFICE.from * 60 || minutes >= OFFICE.until * 60) return false
+  return day >= afterWorkingDays(wallClock(lastMail, timeZone).day, workingDays)
 }

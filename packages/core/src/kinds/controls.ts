@@ -1,3 +1,6 @@
+import { triggerWords } from '../presence/words'
+import type { Trigger } from '../presence/rules'
+import { plainText, type RichText } from '../rich-text'
 import { labels, listed, type LabelId } from '../words'
 
 /** What a control needs to know, by its type. Numbers carry their limits, choices the words for each value. */
@@ -19,10 +22,30 @@ export interface Controls {
   'item-links': { most: number; one: string; none: string }
   /** How many items of some sources at most. */
   'source-mosts': { most: number }
+  /** Some of a few values. */
+  several: { options: readonly { value: string; words: string }[]; none: string }
+  /** Text with paragraphs, lists, bold, italics and links. */
+  rich: { most: number; none: string }
+  /** A day and a time on the clocks of the site, and hours and minutes of any day. */
+  'local-time': { none: string }
+  'time-of-day': { none: string }
+  /** Paths of pages and patterns of them. */
+  paths: { most: number; none: string }
+  /** Another widget, by its id: one that stands in a place, or one over the page. */
+  widget: { none: string; of: 'placed' | 'over-page' }
+  /** What makes it appear (core/presence). */
+  triggers: { most: number }
   /** Values of one control in an order: pinned items, own links, the fields of a form. `one` is the noun of an entry. */
   list: { of: Control; most: number; one: string; none: string; blank: unknown }
   /** Several values under one name. `saidBy` names the part that stands for the whole in the brief. */
-  object: { parts: Record<string, { label: string; control: Control }>; saidBy: string }
+  object: { parts: Record<string, ObjectPart>; saidBy: string }
+}
+
+/** One of several values under one name; `when`: it means something only where another of them has one of some values. */
+export interface ObjectPart {
+  label: string
+  control: Control
+  when?: { part: string; is: readonly string[] }
 }
 
 export type ControlType = keyof Controls
@@ -33,11 +56,22 @@ export type Control = { [T in ControlType]: ControlOf<T> }[ControlType]
 /** Names of what ids in the settings stand for. */
 export interface BriefContext {
   sourceNames: Record<string, string>
+  widgetNames?: Record<string, string>
 }
 
 type Wording<T extends ControlType> = (control: ControlOf<T>, value: never, context: BriefContext) => string
 
 const grouped = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 20 })
+
+const dayAndTime = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: 'UTC' })
+
+/** Letters of a longer text that are said. */
+const EXCERPT = 60
+const excerpt = (text: string): string => {
+  const line = text.replace(/\s+/g, ' ')
+  const cut = line.length > EXCERPT ? `${line.slice(0, EXCERPT).replace(/\s+\S*$/, '')} …` : line
+  return line && `“${cut}”`
+}
 
 /** Of a label's forms the last, which most numbers have. */
 const usualForm = (label: string) => label.split('|').at(-1)!.trim()
@@ -71,6 +105,20 @@ const wordings: { [T in ControlType]: Wording<T> } = {
           'and',
         )}`
       : 'as many from each as there are',
+  several: ({ options, none }, value: string[]) =>
+    value.length
+      ? listed(
+          options.filter((one) => value.includes(one.value)).map(({ words }) => words),
+          'and',
+        )
+      : none,
+  rich: ({ none }, value: RichText) => excerpt(plainText(value)) || none,
+  'local-time': ({ none }, value: string) => (value ? dayAndTime.format(new Date(`${value}Z`)) : none),
+  'time-of-day': ({ none }, value: string) => value || none,
+  paths: ({ none }, value: string[]) => (value.length ? listed(value, 'and') : none),
+  widget: ({ none }, value: string, { widgetNames }) =>
+    value ? (widgetNames?.[value] ?? 'a widget that is gone') : none,
+  triggers: (_control, value: Trigger[]) => listed(value.map(triggerWords), 'or'),
   list: ({ of, none }, value: unknown[], context) =>
     value.length
       ? listed(

@@ -32,7 +32,7 @@ export {
   renderWidget,
   siftingOf,
 } from './render-widget'
-export { measured, ratingsOf, type Enlarged, type Measured, type Pair } from './groups'
+export { measured, ratingsOf, type Enlarged, type Measured, type OverData, type Pair } from './groups'
 export { fitVerdict, fillsHere, gapsHere, mostItems, rowsHint, type FitVerdict } from './fit-words'
 export type { HintId, SettingMeta } from './setting'
 export { contentKeys, designOf, redesigned, type Redesigned } from './design'

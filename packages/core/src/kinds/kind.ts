@@ -6,6 +6,7 @@ import type { Pair } from './groups/look'
 import type { PartName } from './parts'
 import type { Order, Rule } from '../sieve'
 import type { Pictured } from '../pictured'
+import type { PresenceRules } from '../presence'
 import type { Profile } from '../sources'
 import type { PhraseWish, SharedPhrase } from '../phrases'
 import type { RatingSummary } from '../stats'
@@ -62,6 +63,10 @@ export interface RenderContext {
   >
   /** What the server knows of an install beside its items, by name (`Kind.facts`); a kind reads only its own. */
   facts: Record<string, unknown>
+  /** Our copies of the pictures at the addresses that its settings name (`Kind.pictureAddresses`). */
+  pictures?: Record<string, Picture>
+  /** Another widget that stands in it (`Kind.inside`), as it looks there. */
+  inside?: Rendered
 }
 
 /** A shipped font to load into the page's document. */
@@ -138,6 +143,8 @@ export interface Box<S> {
 /** Over the page instead of in a placement: an install then needs none. */
 export interface Presence {
   overPage: true
+  /** When it appears, by the clocks of a site (IANA); left out: it is always there. */
+  rules?(timeZone: string): PresenceRules
 }
 
 /** A widget kind: one folder of facets. What it leaves out it has no part in. */
@@ -164,6 +171,10 @@ export interface Kind<S = Settings> {
   parts: readonly PartName[]
   /** Over the page, with these settings; null where it stands in a placement. */
   presence?(settings: S): Presence | null
+  /** Addresses of pictures that its settings name; visitors get our copies of them. */
+  pictureAddresses?(settings: S): readonly string[]
+  /** Id of another widget that stands in it; null for none. */
+  inside?(settings: S): string | null
   /** Names of what the server is to know of each install (`RenderContext.facts`); left out: every install looks alike. */
   facts?: readonly string[]
   /** Every two colours that meet in it, on a site of these colours. */

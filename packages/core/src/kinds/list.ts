@@ -1,3 +1,7 @@
+import { centreDialog } from './centre-dialog'
+import { cornerCard } from './corner-card'
+import { edgeBar } from './edge-bar'
+import { fullCover } from './full-cover'
 import { headlines } from './headlines'
 import type { Kind } from './kind'
 import { photoWall } from './photo-wall'
@@ -18,6 +22,10 @@ const kinds = [
   picks,
   profileCard,
   visitCounter,
+  centreDialog,
+  edgeBar,
+  fullCover,
+  cornerCard,
 ] as unknown as Kind[]
 
 /** Kinds by id, seen through the face all share; a test may add one of its own. */

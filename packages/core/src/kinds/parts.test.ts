@@ -25,6 +25,11 @@ function* variations(kind: (typeof kindList)[string]): Generator<Settings> {
     caption: 'below',
     counts: true,
   }
+  yield {
+    picture: 'https://kiln.example/kiln.jpg',
+    small: 'While there are some',
+    body: [{ is: 'paragraph', runs: [{ text: 'Read on', link: 'https://kiln.example' }] }],
+  }
 }
 
 const source = '7f1f6c0a-3d55-4a0e-9d59-0f6e5f6f7a11'

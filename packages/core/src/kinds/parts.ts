@@ -31,6 +31,8 @@ export const partNames = {
   row: 'a row of numbers',
   digits: 'numbers drawn as digits',
   panel: 'the panel that a badge opens',
+  close: 'the button that closes it',
+  countdown: 'how long it is until then',
   credit: 'the agency’s line',
 } as const
 export type PartName = keyof typeof partNames

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
 import { kindList } from './list'
 import { readSettings } from './read-settings'
-import { labelTexts, list, number, text } from './setting'
+import { labelTexts } from './label-texts'
+import { list, number, text } from './setting'
 
 const place = { label: 'x', paragraph: 'shows', before: '' } as const
 const few = { most: 3, one: 'link', none: 'no links' }

@@ -1,19 +1,21 @@
 import { z } from 'zod'
-import type { LabelId } from '../words'
+import { patternProblem } from '../page-patterns'
+import { RichText } from '../rich-text'
 import type { Control } from './controls'
 
-/** The five questions a brief answers, in this order; each heads a paragraph. */
+/** The questions a brief answers, in this order; each heads a paragraph. The last is for what stands over the page. */
 export const paragraphs = {
   shows: 'What it shows',
   layout: 'How it is laid out',
   look: 'How it looks',
   click: 'What a click does',
   words: 'The words on it',
+  presence: 'When it appears',
 } as const
 export type Paragraph = keyof typeof paragraphs
 
-/** `rows`: what fills the last row; `cell`: the width each cell gets; `contrast`: text on background; `markup`: what search engines make of it; `phrases`: in which languages. */
-export type HintId = 'rows' | 'cell' | 'contrast' | 'markup' | 'phrases'
+/** `rows`: what fills the last row; `cell`: the width each cell gets; `contrast`: text on background; `markup`: what search engines make of it; `phrases`: in which languages; `phones`, `closing`: what is common practice. */
+export type HintId = 'rows' | 'cell' | 'contrast' | 'markup' | 'phrases' | 'phones' | 'closing'
 
 /** What stands beside a setting's schema: its name, where it is said in the brief, and the words around it. */
 export interface SettingMeta {
@@ -156,42 +158,80 @@ export const list = <T extends z.ZodType>(
       control: { type: 'list', of: entry.control, blank: entry.blank, ...limits },
     })
 
-/** A label that the widget says; `names`: it names a control, and is never left out. */
-export interface LabelPart {
-  label: string
-  says: LabelId
-  names?: boolean
-}
-
-/**
- * Labels of a widget under one name, each reworded, left out ('') or said as the widget's language says it (null, as at first).
- * What is rendered has strings alone (spoken.ts), so that is their type. `saidBy` stands for all of them in the brief.
- */
-export const labelTexts = <const K extends string>(
-  parts: Record<K, LabelPart>,
-  limits: { most: number; saidBy: NoInfer<K> },
+/** Several values of a few, in the order in which they are offered. */
+export const several = <const V extends string>(
+  options: Record<V, string>,
+  byDefault: readonly NoInfer<V>[],
+  none: string,
   place: Place,
-) => {
-  const entries = Object.entries(parts) as [K, LabelPart][]
-  const words = z.string().trim().max(limits.most, `must have ${limits.most} letters or fewer`).nullable().default(null)
-  const shape = Object.fromEntries(entries.map(([key]) => [key, words])) as unknown as Record<
-    K,
-    z.ZodDefault<z.ZodString>
-  >
-  return z
-    .strictObject(shape)
-    .default(Object.fromEntries(entries.map(([key]) => [key, null])) as never)
+) =>
+  z
+    .array(z.enum(Object.keys(options) as [V, ...V[]], { error: `must be of ${Object.keys(options).join(', ')}` }))
+    .max(Object.keys(options).length)
+    .default([...byDefault] as never)
     .register(settingRegistry, {
       ...place,
       control: {
-        type: 'object',
-        saidBy: limits.saidBy,
-        parts: Object.fromEntries(
-          entries.map(([key, { label, says, names }]) => [
-            key,
-            { label, control: { type: 'label' as const, most: limits.most, says, names: names ?? false } },
-          ]),
-        ),
+        type: 'several',
+        none,
+        options: (Object.entries(options) as [string, string][]).map(([value, words]) => ({ value, words })),
       },
     })
+
+/** Text with paragraphs, lists, bold, italics and links. */
+export const rich = (most: number, none: string, place: Place) =>
+  RichText.default([]).register(settingRegistry, { ...place, control: { type: 'rich', most, none } })
+
+/** A day and a time on the clocks of the site, as `2026-11-27T08:30`; '' for none. */
+export const localTime = (none: string, place: Place) =>
+  z
+    .union(
+      [z.literal(''), z.iso.datetime({ local: true, precision: -1 })],
+      'must be a day and a time like 2026-11-27T08:30',
+    )
+    .default('')
+    .register(settingRegistry, { ...place, control: { type: 'local-time', none } })
+
+/** Hours and minutes of a day, as `08:30`; '' for none. */
+export const timeOfDay = (none: string, place: Place) =>
+  z
+    .string()
+    .regex(/^(?:[01]\d|2[0-3]):[0-5]\d$|^$/, 'must be a time like 08:30')
+    .default('')
+    .register(settingRegistry, { ...place, control: { type: 'time-of-day', none } })
+
+/** Paths of pages, or patterns of them. */
+export const paths = (most: number, none: string, place: Place) =>
+  z
+    .array(
+      z
+        .string()
+        .trim()
+        .max(300, 'a path has 300 letters at most')
+        .superRefine((path, context) => {
+          const problem = patternProblem(path)
+          if (problem) context.addIssue({ code: 'custom', message: `must ${problem}` })
+        }),
+    )
+    .max(most, `takes ${most} paths at most`)
+    .default([])
+    .register(settingRegistry, { ...place, control: { type: 'paths', most, none } })
+
+/** Another widget, by its id; '' for none. */
+export const widget = (none: string, of: 'placed' | 'over-page', place: Place) =>
+  z
+    .union([z.literal(''), z.uuid()], 'must be the id of a widget')
+    .default('')
+    .register(settingRegistry, { ...place, control: { type: 'widget', none, of } })
+
+/** Several values under one name, all of them said in the brief by one. */
+export const group = <S extends z.ZodObject>(
+  schema: S,
+  control: Omit<Extract<Control, { type: 'object' }>, 'type'>,
+  byDefault: z.input<S>,
+  place: Place,
+) => {
+  const whole = schema.default(byDefault as never)
+  settingRegistry.add(whole as z.ZodType, { ...place, control: { type: 'object', ...control } })
+  return whole
 }

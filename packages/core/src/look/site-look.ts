@@ -40,13 +40,15 @@ export function siteColours(look: SiteLook | null): SiteColours {
 }
 
 /**
- * A site's colours as variables of a widget that stands there (CSS declarations): what "the site's own" accent and button are,
+ * A site's colours as variables of a widget that stands there (CSS declarations): what "the site's own" text, ground, accent and
+ * button are,
  * and what they are on the grounds of our own themes, where the site's might not be readable.
  */
 export function siteVariables(look: SiteLook | null): string {
-  const { accent, button, buttonText } = siteColours(look)
+  const { text, background, accent, button, buttonText } = siteColours(look)
   const readable = (theme: 'light' | 'dark') => nearestReadable(accent, [palettes[theme].background], 4.5) ?? accent
   return [
+    ...(look ? [`--site-text:${text}`, `--site-background:${background}`] : []),
     ...(accent
       ? [
           `--site-accent:${accent}`,

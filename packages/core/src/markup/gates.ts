@@ -6,6 +6,10 @@ import { escapeAttribute } from './escape'
 export const address = (value: string | null): string =>
   value && /^https?:\/\//i.test(value) ? escapeAttribute(value) : ''
 
+/** Where a link that a person wrote leads, escaped: a web address, a page or a place of the same site, a mail address, a telephone; else nothing. */
+export const linkTarget = (value: string): string =>
+  /^(?:https?:\/\/|\/(?!\/)|#|mailto:|tel:)/i.test(value.trim()) ? escapeAttribute(value.trim()) : ''
+
 /** A CSS colour as our settings allow it. */
 export const colour = (value: string): string => (/^#(?:[0-9a-f]{3}|[0-9a-f]{6})$/i.test(value) ? value : '')
 

@@ -1,6 +1,7 @@
 import { matchesPattern } from '../page-patterns'
 import type { Audience } from './rules'
-import { isWithin, localTime } from './site-time'
+import { wallClock } from '../zoned-time'
+import { isWithin } from './hours'
 import type { Arrival, Visitor } from './visit'
 
 /** What keeps somebody from seeing it, as the rehearsal says it. */
@@ -10,6 +11,8 @@ export type Barred =
 interface Asked {
   audience: Audience
   visitor: Visitor
+  /** Their so manieth visit, from 1. */
+  visits: number
   arrival: Arrival
   now: Date
 }
@@ -52,8 +55,8 @@ const bars: { says: Barred; bars: (asked: Asked) => boolean }[] = [
   },
   {
     says: 'visits',
-    bars: ({ audience: { visits }, visitor: { visit } }) =>
-      (visits === 'first' && visit > 1) || (visits === 'returning' && visit < 2),
+    bars: ({ audience, visits }) =>
+      (audience.visits === 'first' && visits > 1) || (audience.visits === 'returning' && visits < 2),
   },
   {
     says: 'campaign',
@@ -69,7 +72,7 @@ const bars: { says: Barred; bars: (asked: Asked) => boolean }[] = [
   {
     says: 'hours',
     bars: ({ audience: { days, hours }, arrival: { timeZone }, now }) =>
-      !isWithin(localTime(now, timeZone), days, hours),
+      !isWithin(wallClock(now, timeZone), days, hours),
   },
 ]
 

@@ -1,6 +1,6 @@
 import { barredBy, type Barred } from './audience'
 import { heldBackBy, type HeldBack } from './limits'
-import type { Memory } from './memory'
+import { secondOf, type Memory } from './memory'
 import type { PresenceRules } from './rules'
 import { triggered } from './triggers'
 import type { Arrival, Progress, Visitor } from './visit'
@@ -17,12 +17,8 @@ export interface Moment {
   arrival: Arrival
   progress: Progress
   memory: Memory
-  /** How often each was shown in this visit. */
-  shownThisVisit: ReadonlyMap<string, number>
-  /** Id of what is open now; null for nothing. */
-  open: string | null
-  /** Seconds since the last one was closed; null where none was. */
-  sinceClosed: number | null
+  /** Ids of what is open now. */
+  open: readonly string[]
   now: Date
 }
 
@@ -36,42 +32,42 @@ export interface Decision {
   id: string
   shows: boolean
   why: Why | null
+  /** The visitor wanted it: whatever else is open is closed for it. */
+  isAsked: boolean
 }
 
 /** Why one does not show by itself, whatever the others do; null where it would. */
-function own({ id, rules }: Candidate, moment: Moment): { why: Why | null; isAsked: boolean } {
-  const { visitor, arrival, progress, memory, now } = moment
-  const barred = barredBy({ audience: rules.audience, visitor, arrival, now })
+function own({ id, rules }: Candidate, { visitor, arrival, progress, memory, now }: Moment) {
+  const barred = barredBy({ audience: rules.audience, visitor, visits: memory.visits, arrival, now })
   if (barred) return { why: barred, isAsked: false }
   const { is, isAsked } = triggered(rules, progress)
-  if (!is) return { why: 'waits', isAsked }
+  if (!is) return { why: 'waits' as const, isAsked: false }
   if (isAsked) return { why: null, isAsked }
-  const shownThisVisit = moment.shownThisVisit.get(id) ?? 0
-  return {
-    why: heldBackBy(rules.limits, memory.of[id] ?? {}, { shownThisVisit, hasDone: progress.hasDone, now }),
-    isAsked,
-  }
+  return { why: heldBackBy(rules.limits, memory.of[id] ?? {}, { hasDone: progress.hasDone, now }), isAsked }
 }
 
 /**
- * What shows at a moment: one at a time, what the visitor asked for before all else, then by priority, with a pause between two. The
- * same decides on a client's page, in the rehearsal and in checks.
+ * What shows at a moment: one at a time, what the visitor asked for before all else, then by priority, with a pause between two;
+ * what stands beside the others takes no turn. The same decides on a client's page, in the rehearsal and in checks.
  */
 export function decide(candidates: readonly Candidate[], moment: Moment): Decision[] {
-  const judged = candidates.map((candidate) => ({ candidate, ...own(candidate, moment) }))
-  const ready = judged
-    .filter(({ why }) => why === null)
-    .sort((a, b) => Number(b.isAsked) - Number(a.isAsked) || b.candidate.rules.priority - a.candidate.rules.priority)
-  const [first] = ready
-  const busy: Why | null =
-    moment.open !== null
-      ? 'another-is-open'
-      : first && !first.isAsked && moment.sinceClosed !== null && moment.sinceClosed < PAUSE
-        ? 'pause'
-        : null
-  return judged.map(({ candidate: { id }, why, isAsked }) => {
-    if (why) return { id, shows: false, why }
-    if (busy && !(isAsked && busy === 'pause')) return { id, shows: false, why: busy }
-    return id === first!.candidate.id ? { id, shows: true, why: null } : { id, shows: false, why: 'gives-way' }
+  const { open, memory, now } = moment
+  const isBeside = new Set(candidates.filter(({ rules }) => rules.beside).map(({ id }) => id))
+  const judged = candidates
+    .filter(({ id }) => !open.includes(id))
+    .map((candidate) => ({ ...candidate, ...own(candidate, moment) }))
+  const [first] = judged
+    .filter(({ id, why }) => why === null && !isBeside.has(id))
+    .sort((a, b) => Number(b.isAsked) - Number(a.isAsked) || b.rules.priority - a.rules.priority)
+  const busy: Why | null = open.some((id) => !isBeside.has(id))
+    ? 'another-is-open'
+    : memory.closed !== null && secondOf(now) - memory.closed < PAUSE
+      ? 'pause'
+      : null
+  return judged.map(({ id, why, isAsked }) => {
+    const held = why ?? (isBeside.has(id) ? null : id !== first?.id ? 'gives-way' : isAsked ? null : busy)
+    // What gives way to nothing that shows waits for the same as the first.
+    const says = held === 'gives-way' && busy && !first?.isAsked ? busy : held
+    return { id, shows: says === null, why: says, isAsked }
   })
 }

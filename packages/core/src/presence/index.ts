@@ -1,5 +1,7 @@
 export { barredBy, type Barred } from './audience'
 export { decide, PAUSE, type Candidate, type Decision, type Moment, type Why } from './decide'
+export { deviceOf, devices, NARROWER, type Device } from './devices'
+export { isWithin } from './hours'
 export { heldBackBy, type HeldBack } from './limits'
 export {
   FORGETFUL,
@@ -7,13 +9,24 @@ export {
   REMEMBERED_AS,
   rememberAnswered,
   rememberClosed,
+  rememberSeen,
   rememberShown,
   writeMemory,
   type Memory,
   type Remembered,
 } from './memory'
-export { isCollision, LONGEST, rehearse, type Happening, type Rehearsed, type Step } from './rehearse'
-export { Audience, deviceOf, devices, Limits, PresenceRules, Trigger, type Device } from './rules'
-export { isWithin, localTime, type LocalTime } from './site-time'
+export {
+  isCollision,
+  LONGEST,
+  rehearse,
+  type Happening,
+  type MadeUpVisitor,
+  type Outcome,
+  type PageStay,
+  type Placed,
+  type Rehearsal,
+  type Step,
+} from './rehearse'
+export { Audience, Limits, PresenceRules, Trigger } from './rules'
 export { hasFired, triggered } from './triggers'
 export { NOTHING_DONE, type Arrival, type Progress, type Visitor } from './visit'

@@ -6,14 +6,13 @@ export type HeldBack = 'closed-lately' | 'answered' | 'shown-this-visit' | 'show
 
 /** What limits say of something that could be shown now; null for nothing. */
 export function heldBackBy(
-  limits: Limits,
-  { closed, answered, shown = 0 }: Remembered,
-  given: { shownThisVisit: number; hasDone: boolean; now: Date },
+  { daysAfterClosing, onceAnswered, perVisit, inAll, afterDoing }: Limits,
+  { closed, answered, shown = 0, lately = 0 }: Remembered,
+  { hasDone, now }: { hasDone: boolean; now: Date },
 ): HeldBack | null {
-  const { daysAfterClosing, onceAnswered, perVisit, inAll, afterDoing } = limits
   if (onceAnswered && answered) return 'answered'
-  if (closed !== undefined && dayOf(given.now) - closed < daysAfterClosing) return 'closed-lately'
-  if (perVisit > 0 && given.shownThisVisit >= perVisit) return 'shown-this-visit'
+  if (closed !== undefined && dayOf(now) - closed < daysAfterClosing) return 'closed-lately'
+  if (perVisit > 0 && lately >= perVisit) return 'shown-this-visit'
   if (inAll > 0 && shown >= inAll) return 'shown-in-all'
-  return afterDoing && !given.hasDone ? 'nothing-done' : null
+  return afterDoing && !hasDone ? 'nothing-done' : null
 }

@@ -1,5 +1,4 @@
 import fc from 'fast-check'
-import { DateTime } from 'luxon'
 import { describe, expect, it } from 'vitest'
 import {
   Audience,
@@ -11,10 +10,10 @@ import {
   isCollision,
   isWithin,
   Limits,
-  localTime,
   NOTHING_DONE,
   PresenceRules,
   readMemory,
+  rememberSeen,
   rememberAnswered,
   rememberClosed,
   rehearse,
@@ -25,12 +24,13 @@ import {
   type Arrival,
   type Moment,
   type Progress,
+  type MadeUpVisitor,
   type Step,
   type Visitor,
 } from '.'
 
 const now = new Date('2026-11-27T10:00:00Z')
-const visitor: Visitor = { device: 'desktop', languages: ['en-GB'], country: null, visit: 1 }
+const visitor: Visitor = { device: 'desktop', languages: ['en-GB'], country: null }
 const arrival: Arrival = { path: '/news', query: '', fragment: '', referrer: '', timeZone: 'Atlantic/Faroe' }
 const rules = (more: object = {}) => PresenceRules.parse({ triggers: [{ on: 'arrival' }], ...more })
 const progress = (more: Partial<Progress> = {}): Progress => ({ ...NOTHING_DONE, ...more })
@@ -69,10 +69,14 @@ describe('a trigger', () => {
 })
 
 describe('who sees it', () => {
-  const bars = (audience: object, more: { visitor?: Partial<Visitor>; arrival?: Partial<Arrival>; now?: Date } = {}) =>
+  const bars = (
+    audience: object,
+    more: { visitor?: Partial<Visitor>; visits?: number; arrival?: Partial<Arrival>; now?: Date } = {},
+  ) =>
     barredBy({
       audience: Audience.parse(audience),
       visitor: { ...visitor, ...more.visitor },
+      visits: more.visits ?? 1,
       arrival: { ...arrival, ...more.arrival },
       now: more.now ?? now,
     })
@@ -88,7 +92,7 @@ describe('who sees it', () => {
     [{ countries: ['FO'], whereUnknown: false }, {}, 'country'],
     [{ countries: ['FO'] }, { visitor: { country: 'DK' } }, 'country'],
     [{ visits: 'returning' }, {}, 'visits'],
-    [{ visits: 'first' }, { visitor: { visit: 2 } }, 'visits'],
+    [{ visits: 'first' }, { visits: 2 }, 'visits'],
     [{ campaign: 'utm_source=regatta' }, { arrival: { query: 'utm_source=regatta&x=1' } }, null],
     [{ campaign: 'utm_source=regatta' }, { arrival: { query: 'utm_source=other' } }, 'campaign'],
     [{ campaign: 'voucher' }, { arrival: { query: 'voucher=' } }, null],
@@ -108,18 +112,6 @@ describe('who sees it', () => {
 })
 
 describe('hours and days', () => {
-  // Reference: luxon, through changes of the clocks (IANA).
-  const zones = ['Atlantic/Faroe', 'America/New_York', 'Australia/Lord_Howe', 'Asia/Kathmandu', 'UTC']
-  it('are those of the site’s own clocks', () =>
-    fc.assert(
-      fc.property(fc.integer({ min: 1_700_000_000, max: 1_900_000_000 }), fc.constantFrom(...zones), (at, zone) => {
-        const there = DateTime.fromSeconds(at, { zone })
-        expect(localTime(new Date(at * 1000), zone)).toEqual({
-          weekday: there.weekday,
-          minutes: there.hour * 60 + there.minute,
-        })
-      }),
-    ))
   it('go past midnight, and belong to the day on which they began', () => {
     const hours = { from: '22:00', until: '02:00' }
     const friday = (weekday: number, hour: number) => isWithin({ weekday, minutes: hour * 60 }, [5], hours)
@@ -142,7 +134,7 @@ describe('hours and days', () => {
 
 describe('limits', () => {
   const held = (limits: object, remembered = {}, given = {}) =>
-    heldBackBy(Limits.parse(limits), remembered, { shownThisVisit: 0, hasDone: true, now, ...given })
+    heldBackBy(Limits.parse(limits), remembered, { hasDone: true, now, ...given })
   const closedDaysAgo = (days: number) =>
     rememberClosed(FORGETFUL, 'a', new Date(now.getTime() - days * 86_400_000)).of.a!
   it('keep it away for a fortnight after it was closed, unless told otherwise', () => {
@@ -151,33 +143,44 @@ describe('limits', () => {
     expect(held({ daysAfterClosing: 0 }, closedDaysAgo(0))).toBeNull()
   })
   it('never bring it again once it was answered', () => {
-    const { a } = rememberAnswered(FORGETFUL, 'a').of
+    const { a } = rememberAnswered(FORGETFUL, 'a', now).of
     expect(held({}, a)).toBe('answered')
     expect(held({ onceAnswered: false }, a)).toBeNull()
   })
   it('count in the visit and in all', () => {
-    expect(held({}, {}, { shownThisVisit: 1 })).toBe('shown-this-visit')
-    expect(held({ perVisit: 0 }, {}, { shownThisVisit: 9 })).toBeNull()
+    const once = rememberShown(FORGETFUL, 'a')
+    expect(held({}, once.of.a)).toBe('shown-this-visit')
+    expect(held({ perVisit: 0 }, once.of.a)).toBeNull()
     const { a } = rememberShown(rememberShown(FORGETFUL, 'a'), 'a').of
-    expect(held({ inAll: 2 }, a)).toBe('shown-in-all')
+    expect(held({ perVisit: 0, inAll: 2 }, a)).toBe('shown-in-all')
   })
   it('wait until the visitor has done anything, where that is chosen', () =>
     expect(held({ afterDoing: true }, {}, { hasDone: false })).toBe('nothing-done'))
 })
 
 describe('what a browser remembers', () => {
+  const later = (minutes: number) => new Date(now.getTime() + minutes * 60_000)
   it('is read back as it was written', () => {
-    const memory = rememberShown(rememberClosed({ visits: 3, of: {} }, 'a', now), 'b')
+    const memory = rememberShown(rememberClosed(rememberSeen(null, now), 'a', now), 'b')
     expect(readMemory(writeMemory(memory))).toEqual(memory)
   })
   it('is nothing where it is not ours, whatever it is', () =>
     fc.assert(
       fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
         const memory = readMemory(text)
+        if (!memory) return
         expect(memory.visits).toBeGreaterThanOrEqual(0)
         expect(typeof memory.of).toBe('object')
       }),
     ))
+  it('counts another visit after half an hour without a sign of life', () => {
+    const first = rememberShown(rememberSeen(null, now), 'a')
+    expect(first.visits).toBe(1)
+    const going = rememberSeen(rememberSeen(first, later(20)), later(45))
+    expect([going.visits, going.of.a!.lately]).toEqual([1, 1])
+    const back = rememberSeen(going, later(75))
+    expect([back.visits, back.of.a!.lately, back.of.a!.shown]).toEqual([2, undefined, 1])
+  })
 })
 
 describe('what shows', () => {
@@ -186,9 +189,7 @@ describe('what shows', () => {
     arrival,
     progress: progress(),
     memory: FORGETFUL,
-    shownThisVisit: new Map(),
-    open: null,
-    sinceClosed: null,
+    open: [],
     now,
     ...more,
   })
@@ -199,15 +200,23 @@ describe('what shows', () => {
     Object.fromEntries(decide(...args).map(({ id, shows, why }) => [id, shows || why]))
   it('is the one of the highest priority; the others give way', () =>
     expect(told([bar, dialog], moment())).toEqual({ bar: 'gives-way', dialog: true }))
+  const closedAgo = (seconds: number) => rememberClosed(FORGETFUL, 'other', new Date(now.getTime() - seconds * 1000))
   it('is nothing beside what is open, nor right after another was closed', () => {
-    expect(told([bar], moment({ open: 'dialog' }))).toEqual({ bar: 'another-is-open' })
-    expect(told([bar], moment({ sinceClosed: 5 }))).toEqual({ bar: 'pause' })
-    expect(told([bar], moment({ sinceClosed: 60 }))).toEqual({ bar: true })
+    expect(told([bar, dialog], moment({ open: ['dialog'] }))).toEqual({ bar: 'another-is-open' })
+    expect(told([bar], moment({ memory: closedAgo(5) }))).toEqual({ bar: 'pause' })
+    expect(told([bar], moment({ memory: closedAgo(60) }))).toEqual({ bar: true })
+  })
+  it('is what stands beside the others as well, which hold up nothing', () => {
+    const beside = { id: 'beside', rules: rules({ beside: true }) }
+    expect(told([bar, beside], moment())).toEqual({ bar: true, beside: true })
+    expect(told([bar, beside], moment({ open: ['beside'] }))).toEqual({ bar: true })
+    expect(told([beside, dialog], moment({ open: ['dialog'], memory: closedAgo(1) }))).toEqual({ beside: true })
   })
   it('is what the visitor asked for before all else, whatever its limits and the pause', () => {
-    const memory = rememberAnswered(rememberClosed(FORGETFUL, 'opened', now), 'opened')
-    const asked = moment({ memory, progress: progress({ clicked: ['.o'] }), sinceClosed: 1 })
+    const memory = rememberAnswered(rememberClosed(FORGETFUL, 'opened', now), 'opened', now)
+    const asked = moment({ memory, progress: progress({ clicked: ['.o'] }) })
     expect(told([dialog, opened], asked)).toEqual({ dialog: 'gives-way', opened: true })
+    expect(told([dialog, opened], { ...asked, open: ['dialog'] })).toEqual({ opened: true })
   })
   it('is one at a time, never what is barred or held back, and the same for the same moment', () => {
     const candidate = fc
@@ -229,7 +238,7 @@ describe('what shows', () => {
             rules: PresenceRules.parse({ ...one.rules, priority: one.priority }),
           }))
           const memory = made.reduce(
-            (sum, { closed }, i) => (closed ? rememberClosed(sum, `w${i}`, now) : sum),
+            (sum, { closed }, i) => (closed ? rememberClosed(sum, `w${i}`, new Date(now.getTime() - 3_600_000)) : sum),
             FORGETFUL,
           )
           const at = moment({
@@ -252,26 +261,71 @@ describe('what shows', () => {
 })
 
 describe('a rehearsal', () => {
-  const dialog = { id: 'dialog', rules: rules({ triggers: [{ on: 'seconds', seconds: 15 }], priority: 8 }) }
-  const bar = { id: 'bar', rules: rules({ triggers: [{ on: 'scrolled', share: 50 }], priority: 3 }) }
-  const play = (steps: Step[], more: object = {}) =>
-    rehearse([dialog, bar], { visitor, arrival, steps, stays: 90, patience: 5, now, ...more })
-  it('tells when each appears, and what met', () => {
-    const { happenings } = play([{ at: 16, does: 'scroll', share: 60 }])
-    expect(happenings).toEqual([
-      { at: 15, id: 'dialog', what: 'shows' },
-      { at: 16, id: 'bar', what: 'held', why: 'another-is-open' },
-      { at: 20, id: 'dialog', what: 'closed' },
-      { at: 20, id: 'bar', what: 'held', why: 'pause' },
-      { at: 50, id: 'bar', what: 'shows' },
-      { at: 55, id: 'bar', what: 'closed' },
-    ])
-    expect(happenings.filter(isCollision).map(({ id }) => id)).toEqual(['bar', 'bar'])
+  const on = '/*'
+  const dialog = { id: 'dialog', on, rules: rules({ triggers: [{ on: 'seconds', seconds: 15 }], priority: 8 }) }
+  const bar = { id: 'bar', on, rules: rules({ triggers: [{ on: 'scrolled', share: 50 }], priority: 3 }) }
+  const stay = (steps: Step[], more: object = {}) => ({ ...arrival, stays: 90, steps, ...more })
+  const made = (more: Partial<MadeUpVisitor>): MadeUpVisitor => ({
+    visitor,
+    visits: [],
+    patience: 5,
+    memory: null,
+    begins: now,
+    timeZone: 'UTC',
+    ...more,
   })
-  it('goes on from what the browser remembers: the next visit sees neither', () => {
-    const { memory } = play([{ at: 16, does: 'scroll', share: 60 }])
-    const tomorrow = new Date(now.getTime() + 86_400_000)
-    expect(play([], { memory, now: tomorrow }).happenings.filter(({ what }) => what === 'shows')).toEqual([])
+  const play = (steps: Step[], more: Partial<MadeUpVisitor> = {}) =>
+    rehearse([dialog, bar], made({ visits: [{ afterDays: 0, pages: [stay(steps)] }], ...more }))
+  const brief = (steps: Step[], more: Partial<MadeUpVisitor> = {}) =>
+    play(steps, more).happenings.map(({ at, id, ...one }) => `${at} ${id} ${'why' in one ? one.why : one.what}`)
+  it('tells when each appears, and what met', () => {
+    const scroll: Step[] = [{ at: 16, does: 'scroll', share: 60 }]
+    expect(brief(scroll)).toEqual([
+      '15 dialog shows',
+      '16 bar another-is-open',
+      '20 dialog closed',
+      '20 bar pause',
+      '50 bar shows',
+      '55 bar closed',
+    ])
+    expect(
+      play(scroll)
+        .happenings.filter(isCollision)
+        .map(({ id }) => id),
+    ).toEqual(['bar', 'bar'])
+  })
+  it('says of each how often it was shown, or what kept it away', () => {
+    const { outcomes } = play([], { visitor: { ...visitor, device: 'phone' } })
+    expect(outcomes).toEqual([
+      { id: 'dialog', shown: 0, unasked: 0, why: 'device' },
+      { id: 'bar', shown: 0, unasked: 0, why: 'device' },
+    ])
+    expect(play([]).outcomes).toEqual([
+      { id: 'dialog', shown: 1, unasked: 1, why: null },
+      { id: 'bar', shown: 0, unasked: 0, why: 'waits' },
+    ])
+    const away = rehearse([{ ...dialog, on: '/fares' }], made({ visits: [{ afterDays: 0, pages: [stay([])] }] }))
+    expect(away.outcomes[0]!.why).toBe('elsewhere')
+  })
+  it('goes on from page to page and from visit to visit: what was closed stays away, and comes back when its days are over', () => {
+    const visits = [0, 1, 13, 14].map((afterDays) => ({ afterDays, pages: [stay([]), stay([])] }))
+    const { happenings, outcomes } = rehearse([dialog], made({ visits }))
+    expect(happenings.filter(({ what }) => what === 'shows').map(({ visit, page }) => [visit, page])).toEqual([
+      [0, 0],
+      [3, 0],
+    ])
+    expect(outcomes[0]).toMatchObject({ shown: 2, unasked: 2 })
+  })
+  it('takes what goes with its page for left, and not for closed', () => {
+    const visits = [{ afterDays: 0, pages: [stay([], { stays: 20 }), stay([])] }]
+    const often = { ...dialog, rules: { ...dialog.rules, limits: Limits.parse({ perVisit: 0 }) } }
+    const { happenings } = rehearse([often], made({ visits, patience: 0 }))
+    expect(happenings.map(({ page, at, what }) => [page, at, what])).toEqual([
+      [0, 15, 'shows'],
+      [0, 20, 'left'],
+      [1, 15, 'shows'],
+      [1, 90, 'left'],
+    ])
   })
   it('never has two open at once, whatever the visitor does', () =>
     fc.assert(

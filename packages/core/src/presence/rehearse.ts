@@ -1,8 +1,9 @@
+import { matchesPattern } from '../page-patterns'
 import { decide, type Candidate, type Why } from './decide'
-import { FORGETFUL, rememberAnswered, rememberClosed, rememberShown, type Memory } from './memory'
-import { NOTHING_DONE, type Arrival, type Progress, type Visitor } from './visit'
+import { rememberAnswered, rememberClosed, rememberSeen, rememberShown, type Memory } from './memory'
+import { NOTHING_DONE, type Progress, type Visitor } from './visit'
 
-/** What a made-up visitor does, so many seconds after arriving on the page. */
+/** What a made-up visitor does, so many seconds after arriving on a page. */
 export type Step = { at: number } & (
   | { does: 'scroll'; share: number }
   | { does: 'reach' | 'click'; selector: string }
@@ -11,32 +12,83 @@ export type Step = { at: number } & (
   | { does: 'close' | 'answer' }
 )
 
-export interface Rehearsed {
-  visitor: Visitor
-  arrival: Arrival
-  steps: readonly Step[]
-  /** How long they stay, in seconds. */
+export interface PageStay {
+  path: string
+  /** What follows `?` and `#`, without them; '' for nothing. */
+  query: string
+  fragment: string
+  /** Address that led here; '' where none is told. */
+  referrer: string
+  /** Seconds. */
   stays: number
-  /** Seconds after which they close what they did not ask for; 0: they let it stand. */
-  patience: number
-  memory?: Memory
-  now: Date
+  steps: readonly Step[]
 }
 
-export type Happening = { at: number; id: string } & (
-  | { what: 'shows' | 'closed' | 'answered' }
-  /** It was its time, and something kept it from showing; said once for each reason, until it was shown. */
-  | { what: 'held'; why: Why }
-)
+export interface MadeUpVisitor {
+  visitor: Visitor
+  /** How often they come; the first on day 0. */
+  visits: readonly { afterDays: number; pages: readonly PageStay[] }[]
+  /** Seconds after which they close what they did not ask for; 0: they let it stand. */
+  patience: number
+  /** What their browser remembers beforehand; null for somebody new. */
+  memory: Memory | null
+  /** When the visit of day 0 begins. */
+  begins: Date
+  /** IANA, of the site. */
+  timeZone: string
+}
 
-/** Of a visit; longer ones tell nothing more. */
-export const LONGEST = 1800
+/** Something over the page as it is installed. */
+export interface Placed extends Candidate {
+  /** Path or pattern of the pages that it is installed on. */
+  on: string
+}
+
+/** When: in which visit and on which page of it, each from 0, and seconds since the page was opened. */
+export interface At {
+  visit: number
+  page: number
+  at: number
+}
+
+export type Happening = At & { id: string } & (
+    | { what: 'shows' | 'closed' | 'answered' }
+    /** The visitor went on, or something they asked for took its place. */
+    | { what: 'left' | 'replaced' }
+    /** Something kept it from showing; said once for each reason on each page, until it was shown. */
+    | { what: 'held'; why: Why }
+  )
+
+/** What became of one in all visits. */
+export interface Outcome {
+  id: string
+  /** How often it was shown, and how often without having been asked for. */
+  shown: number
+  unasked: number
+  /** What kept it away where it was never shown: of several reasons the one that came nearest to showing. `elsewhere`: on no page of the visits. */
+  why: Why | 'elsewhere' | null
+}
+
+export interface Rehearsal {
+  happenings: Happening[]
+  outcomes: Outcome[]
+  memory: Memory | null
+}
+
+/** Seconds of a page, and pages and visits that are played: longer ones tell nothing more. */
+export const LONGEST = { seconds: 1800, pages: 40, visits: 40 }
 
 /** Reasons that say that two of them met. */
 const COLLISIONS = new Set<Why>(['another-is-open', 'pause', 'gives-way'])
 export const isCollision = (one: Happening): boolean => one.what === 'held' && COLLISIONS.has(one.why)
 
-/** What a step changes of what was done; closing and answering are no progress. */
+/** How near to showing something came, by what held it. */
+const nearness = (why: Why): number => (COLLISIONS.has(why) ? 3 : LIMITS.has(why) ? 2 : why === 'waits' ? 1 : 0)
+const LIMITS = new Set<Why>(['closed-lately', 'answered', 'shown-this-visit', 'shown-in-all', 'nothing-done'])
+
+const DAY_MS = 86_400_000
+
+/** What a step changes of what was done on a page; closing and answering are no progress of their own. */
 const progressAfter = (before: Progress, step: Step): Progress => {
   const done = { ...before, hasDone: true, idleSeconds: 0 }
   switch (step.does) {
@@ -55,69 +107,139 @@ const progressAfter = (before: Progress, step: Step): Progress => {
   }
 }
 
-/**
- * Plays a made-up visit against everything that stands over a page, second by second, by the same code that decides there.
- * @returns what happened, in its order, and what the browser remembers afterwards
- */
-export function rehearse(
-  candidates: readonly Candidate[],
-  { visitor, arrival, steps, stays, patience, memory: before = FORGETFUL, now }: Rehearsed,
-): { happenings: Happening[]; memory: Memory } {
-  const happenings: Happening[] = []
-  const said = new Set<string>()
-  const shownThisVisit = new Map<string, number>()
-  const bySecond = grouped(steps)
-  let progress: Progress = { ...NOTHING_DONE, fragment: arrival.fragment }
-  let memory = before
-  let open: { id: string; since: number; isAsked: boolean } | null = null
-  let closedAt: number | null = null
+/** One page being visited. */
+class Stay {
+  readonly happenings: Happening[] = []
+  readonly held = new Map<string, Why[]>()
+  readonly shows: { id: string; isAsked: boolean }[] = []
+  /** What is open, since which second. */
+  private open: { id: string; since: number; isAsked: boolean }[] = []
+  private readonly here: readonly Placed[]
 
-  const close = (at: number, what: 'closed' | 'answered', moment: Date) => {
-    if (!open) return
-    happenings.push({ at, id: open.id, what })
-    memory = what === 'answered' ? rememberAnswered(memory, open.id) : rememberClosed(memory, open.id, moment)
-    open = null
-    closedAt = at
+  constructor(
+    candidates: readonly Placed[],
+    private readonly made: MadeUpVisitor,
+    private readonly page: PageStay,
+    private readonly place: Omit<At, 'at'>,
+    private readonly began: Date,
+    public memory: Memory | null,
+  ) {
+    this.here = candidates.filter(({ on }) => matchesPattern(on, page.path))
   }
 
-  for (let at = 0; at <= Math.min(stays, LONGEST); at++) {
-    const moment = new Date(now.getTime() + at * 1000)
-    progress = { ...progress, seconds: at, idleSeconds: at === 0 ? 0 : progress.idleSeconds + 1 }
-    for (const step of bySecond.get(at) ?? []) {
-      if (step.does === 'close' || step.does === 'answer')
-        close(at, step.does === 'close' ? 'closed' : 'answered', moment)
-      progress = progressAfter(progress, step)
-    }
-    const shown = open as { id: string; since: number; isAsked: boolean } | null
-    if (shown && patience > 0 && !shown.isAsked && at - shown.since >= patience) close(at, 'closed', moment)
-    const decisions = decide(candidates, {
-      visitor,
-      arrival,
-      progress,
-      memory,
-      shownThisVisit,
-      open: (open as { id: string } | null)?.id ?? null,
-      sinceClosed: closedAt === null ? null : at - closedAt,
-      now: moment,
-    })
-    for (const { id, shows, why } of decisions) {
-      if (shows) {
-        happenings.push({ at, id, what: 'shows' })
-        shownThisVisit.set(id, (shownThisVisit.get(id) ?? 0) + 1)
-        memory = rememberShown(memory, id)
-        open = { id, since: at, isAsked: progress.clicked.length > 0 || progress.isCalled }
-      } else if (why && why !== 'waits' && !shownThisVisit.has(id) && !said.has(`${id} ${why}`)) {
-        said.add(`${id} ${why}`)
-        happenings.push({ at, id, what: 'held', why })
+  play(): void {
+    const { page, made } = this
+    const steps = bySecond(page.steps)
+    let progress: Progress = { ...NOTHING_DONE, fragment: page.fragment }
+    for (let at = 0; at <= Math.min(page.stays, LONGEST.seconds); at++) {
+      const now = new Date(this.began.getTime() + at * 1000)
+      this.memory = rememberSeen(this.memory, now)
+      progress = { ...progress, seconds: at, idleSeconds: at === 0 ? 0 : progress.idleSeconds + 1 }
+      for (const step of steps.get(at) ?? []) {
+        if (step.does === 'close') this.closeLast('closed', at, now)
+        if (step.does === 'answer') this.closeLast('answered', at, now)
+        progress = progressAfter(progress, step)
       }
+      for (const { id, since, isAsked } of [...this.open])
+        if (made.patience > 0 && !isAsked && at - since >= made.patience) this.close(id, 'closed', at, now)
+      this.decide(progress, at, now)
+      // What was asked for is heard once, and so is the wish to leave.
+      progress = { ...progress, clicked: [], isCalled: false, isLeaving: false }
     }
-    // What was asked for is heard once.
-    progress = { ...progress, clicked: [], isCalled: false, isLeaving: false }
+    for (const { id } of this.open) this.say(page.stays, id, { what: 'left' })
   }
-  return { happenings, memory }
+
+  private decide(progress: Progress, at: number, now: Date): void {
+    const { path, query, fragment, referrer } = this.page
+    const decisions = decide(this.here, {
+      visitor: this.made.visitor,
+      arrival: { path, query, fragment, referrer, timeZone: this.made.timeZone },
+      progress,
+      memory: this.memory!,
+      open: this.open.map(({ id }) => id),
+      now,
+    })
+    for (const { id, shows, why, isAsked } of decisions) {
+      if (shows) this.show(id, isAsked, at)
+      else if (why) this.hold(id, why, at)
+    }
+  }
+
+  private show(id: string, isAsked: boolean, at: number): void {
+    const isBeside = (one: string) => this.here.find((other) => other.id === one)!.rules.beside
+    if (!isBeside(id))
+      for (const other of [...this.open])
+        if (!isBeside(other.id)) {
+          this.open = this.open.filter((one) => one !== other)
+          this.say(at, other.id, { what: 'replaced' })
+        }
+    this.say(at, id, { what: 'shows' })
+    this.memory = rememberShown(this.memory!, id)
+    this.shows.push({ id, isAsked })
+    this.open.push({ id, since: at, isAsked })
+  }
+  private hold(id: string, why: Why, at: number): void {
+    const known = this.held.get(id) ?? []
+    if (this.shows.some((one) => one.id === id) || known.includes(why)) return
+    this.held.set(id, [...known, why])
+    if (why !== 'waits') this.say(at, id, { what: 'held', why })
+  }
+
+  private closeLast(what: 'closed' | 'answered', at: number, now: Date): void {
+    const last = this.open.at(-1)
+    if (last) this.close(last.id, what, at, now)
+  }
+  private close(id: string, what: 'closed' | 'answered', at: number, now: Date): void {
+    this.open = this.open.filter((one) => one.id !== id)
+    this.memory = (what === 'answered' ? rememberAnswered : rememberClosed)(this.memory!, id, now)
+    this.say(at, id, { what })
+  }
+  private say(
+    at: number,
+    id: string,
+    what: { what: 'shows' | 'closed' | 'answered' | 'left' | 'replaced' } | { what: 'held'; why: Why },
+  ): void {
+    this.happenings.push({ ...this.place, at, id, ...what })
+  }
 }
 
-function grouped(steps: readonly Step[]): Map<number, Step[]> {
+/**
+ * Plays a made-up visitor's visits against everything that stands over the pages of a site, second by second, by the same code that
+ * decides there.
+ * @returns what happened, in its order; what became of each; what the browser remembers afterwards
+ */
+export function rehearse(candidates: readonly Placed[], made: MadeUpVisitor): Rehearsal {
+  const happenings: Happening[] = []
+  const outcomes = new Map(
+    candidates.map(({ id }): [string, Outcome] => [id, { id, shown: 0, unasked: 0, why: 'elsewhere' }]),
+  )
+  let { memory } = made
+  for (const [visit, { afterDays, pages }] of made.visits.slice(0, LONGEST.visits).entries()) {
+    let at = made.begins.getTime() + afterDays * DAY_MS
+    for (const [number, page] of pages.slice(0, LONGEST.pages).entries()) {
+      const stay = new Stay(candidates, made, page, { visit, page: number }, new Date(at), memory)
+      stay.play()
+      happenings.push(...stay.happenings)
+      for (const { id, isAsked } of stay.shows) {
+        const outcome = outcomes.get(id)!
+        outcomes.set(id, { id, shown: outcome.shown + 1, unasked: outcome.unasked + (isAsked ? 0 : 1), why: null })
+      }
+      for (const [id, reasons] of stay.held) outcomes.set(id, nearer(outcomes.get(id)!, reasons))
+      memory = stay.memory
+      at += page.stays * 1000
+    }
+  }
+  return { happenings, outcomes: [...outcomes.values()], memory }
+}
+
+function nearer(outcome: Outcome, reasons: readonly Why[]): Outcome {
+  if (outcome.shown) return outcome
+  const near = (why: Outcome['why']) => (why === null || why === 'elsewhere' ? -1 : nearness(why))
+  const best = reasons.reduce<Outcome['why']>((a, b) => (near(b) > near(a) ? b : a), outcome.why)
+  return { ...outcome, why: best }
+}
+
+function bySecond(steps: readonly Step[]): Map<number, Step[]> {
   const all = new Map<number, Step[]>()
   for (const step of steps) all.set(Math.floor(step.at), [...(all.get(Math.floor(step.at)) ?? []), step])
   return all

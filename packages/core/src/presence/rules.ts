@@ -1,14 +1,6 @@
 import { z } from 'zod'
 import { patternProblem } from '../page-patterns'
-
-/** Devices as visitors have them: by the window's width, as the rest of this application tells them apart. */
-export const devices = ['phone', 'tablet', 'desktop'] as const
-export type Device = (typeof devices)[number]
-
-/** Px: windows narrower than that are a phone's, a tablet's. */
-const NARROWER = { phone: 600, tablet: 1024 }
-export const deviceOf = (width: number): Device =>
-  width < NARROWER.phone ? 'phone' : width < NARROWER.tablet ? 'tablet' : 'desktop'
+import { devices } from './devices'
 
 const seconds = z.number().int().min(0).max(3600)
 const selector = z.string().trim().min(1).max(200)
@@ -96,5 +88,7 @@ export const PresenceRules = z.strictObject({
   audience: Audience.prefault({}),
   /** Higher goes first. */
   priority: z.number().int().min(0).max(9).default(5),
+  /** Stands beside whatever else is open, and takes no turn. */
+  beside: z.boolean().default(false),
 })
 export type PresenceRules = z.infer<typeof PresenceRules>

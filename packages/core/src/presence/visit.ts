@@ -1,4 +1,4 @@
-import type { Device } from './rules'
+import type { Device } from './devices'
 
 /** Who visits, as far as a browser tells it. */
 export interface Visitor {
@@ -7,8 +7,6 @@ export interface Visitor {
   languages: readonly string[]
   /** ISO 3166; null where nobody knows. */
   country: string | null
-  /** Counted here: this is their so manieth visit, from 1. */
-  visit: number
 }
 
 /** Where they are. */

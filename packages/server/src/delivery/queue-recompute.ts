@@ -33,6 +33,11 @@ const standingCredited = `
 SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id JOIN clients c ON c.id = s.client_id
 WHERE c.credited AND i.status <> 'retired' AND :id = ''`
 
+const holding = `
+SELECT id AS "widgetId" FROM widgets WHERE draft ->> 'inside' = :id
+UNION SELECT widget_id FROM releases r WHERE settings ->> 'inside' = :id
+  AND number = (SELECT max(number) FROM releases WHERE widget_id = r.widget_id)`
+
 const widgetsBy = ({ db }: Queueing, sql: string, id: string, transaction: Transaction) =>
   db.query<{ widgetId: string }>(sql, { replacements: { id }, type: QueryTypes.SELECT, transaction })
 
@@ -78,4 +83,9 @@ export async function recomputeForClient(context: Queueing, clientId: string, tr
 /** In the transaction that words the agency's line anew: whatever stands above it. */
 export async function recomputeCredited(context: Queueing, transaction: Transaction): Promise<void> {
   await context.queue.sendMany(recomputeJob, await widgetsBy(context, standingCredited, '', transaction), transaction)
+}
+
+/** In the transaction that renders a widget: those that it stands in. */
+export async function recomputeHolders(context: Queueing, widgetId: string, transaction: Transaction): Promise<void> {
+  await context.queue.sendMany(recomputeJob, await widgetsBy(context, holding, widgetId, transaction), transaction)
 }

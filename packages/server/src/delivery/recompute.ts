@@ -12,7 +12,7 @@ import { homeLanguages, spokenOn } from '../sites/note-language'
 import { Release, Widget } from '../widgets/models'
 import { OVER_PAGE_WIDTH } from './over-page'
 import { Artefact, THUMBNAIL, type ArtefactFacts } from './models'
-import type { Within } from './queue-recompute'
+import { recomputeHolders, type Within } from './queue-recompute'
 import { rendererFor, type Renderer } from './render-widget'
 import { shownReleases } from './shown-releases'
 import { drawStills, withStills } from './stills'
@@ -52,6 +52,7 @@ export async function recomputeIn(
   if (!renderer) return
   if (!within.installIds) await storeArtefacts(context, [thumbnailOf(context, widget, renderer)], transaction)
   if (!release) return
+  if (!within.installIds) await recomputeHolders(context, widgetId, transaction)
   const where = await whereWithin(widgetId, within, transaction)
   const renderers = await shownReleases(context, widget, { name, renderer, number: release.number }, transaction)
   if (!within.installIds) {
@@ -156,7 +157,7 @@ async function artefactsOf(
       ...(widths.tablet ? { tablet: heightIn(widths.tablet) } : {}),
       ...(widths.phone ? { phone: heightIn(widths.phone) } : {}),
     }
-    const payload = payloadOf(rendered, about)
+    const payload = payloadOf(rendered, { ...about, widget: install.widgetId })
     const players = playersOf(rendered)
     const height = heightIn(widths.desktop)
     const surroundings = {

@@ -21,6 +21,7 @@ import type { Context } from '../platform/context'
 import { siftOffLoop } from './sift-off-loop'
 import { addressesIn, knownPictures, ownPicture, withOwnPictures } from '../pictures/own-pictures'
 import { Source } from '../sources/models'
+import { Release, Widget as WidgetRow } from '../widgets/models'
 import { storedEntries } from '../sources/store-items'
 import type { Settings, Widget } from '../widgets/models'
 
@@ -74,10 +75,15 @@ export async function rendererFor(
   const phrases = wish && sifting ? await threads.run('phrases', { wish, said: saidIn(sifting.items) }) : undefined
   const pictures = kind.content?.pictures?.(settings) ?? []
   const { items: shown, expected, missing } = await withOwnPictures({ config }, sifted, pictures, transaction)
-  const places = kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.picture?.url ?? []) : []
+  const places = [
+    ...(kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.picture?.url ?? []) : []),
+    ...(kind.pictureAddresses?.(settings) ?? []),
+  ]
   const known = await knownPictures({ config }, places, transaction)
+  const within = await rendererWithin({ config, threads }, kind.inside?.(settings) ?? null, transaction)
   const context = {
     widgetName: widget.name,
+    pictures: ownByAddress(kind.pictureAddresses?.(settings) ?? [], known),
     sources: Object.fromEntries(
       sources.map((s) => [
         s.id,
@@ -89,15 +95,38 @@ export async function rendererFor(
   const view = { settings, items: shown, ratings, phrases, context: { ...context, facts: {} } }
   return {
     kind,
-    pictures: [...addressesIn(sifted, pictures), ...places],
-    missing: [...missing, ...places.filter((url) => !known.has(url))],
+    pictures: [...addressesIn(sifted, pictures), ...places, ...(within?.pictures ?? [])],
+    missing: [...missing, ...places.filter((url) => !known.has(url)), ...(within?.missing ?? [])],
     isEmpty: !sample && showsNothing(kind, view),
     alike: !kind.facts?.length,
     sample,
     render(facts, around = usualAround) {
-      const view = { settings, items: shown, ratings, phrases, context: { ...context, facts, around } }
+      const inside = within?.render({}, { ...around, credit: null }).rendered
+      const view = { settings, items: shown, ratings, phrases, context: { ...context, facts, around, inside } }
       const plain = sample ? renderSample(kind, settings, config.origin, widget.name, around) : drawn(kind, view)
       return { rendered: withOwnCss(kind, settings, plain), view, expected: { ...view, items: expected } }
     },
   }
+}
+
+/** Our copies of pictures that settings name, by their addresses. */
+const ownByAddress = (urls: readonly string[], known: Awaited<ReturnType<typeof knownPictures>>) =>
+  Object.fromEntries(
+    urls.flatMap((url) => {
+      const own = ownPicture({ url, width: null, height: null, alt: '' }, known)
+      return own ? [[url, own]] : []
+    }),
+  )
+
+/** What renders a widget that stands in another: its newest release; null where there is none. What stands in that one is left out. */
+async function rendererWithin(
+  context: Pick<Context, 'config' | 'threads'>,
+  widgetId: string | null,
+  transaction?: Transaction,
+): Promise<Renderer | null> {
+  if (!widgetId) return null
+  const widget = await WidgetRow.findByPk(widgetId, { transaction })
+  if (!widget || kindOf(widget.kind)?.presence?.(widget.draft)?.rules) return null
+  const release = await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction })
+  return release && rendererFor(context, { kind: widget.kind, name: release.name ?? widget.name }, release, transaction)
 }

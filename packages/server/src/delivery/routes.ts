@@ -20,7 +20,11 @@ const STAGE_POLICY =
   "default-src 'none'; script-src 'self' 'unsafe-inline'; style-src 'unsafe-inline'; img-src http: https: data:; font-src http: https: data:; frame-src http: https:; sandbox allow-scripts allow-popups"
 
 /** What client sites fetch. Public, without cookies, for any origin; nothing here computes. */
-export function deliveryRoutes(app: FastifyInstance, memory: ArtefactMemory, config: Pick<Config, 'origin'>): void {
+export function deliveryRoutes(
+  app: FastifyInstance,
+  memory: ArtefactMemory,
+  config: Pick<Config, 'origin' | 'countryHeader'>,
+): void {
   oEmbedRoute(app, config)
   // One log line a request would cost more than the answer.
   app.setChildLoggerFactory((logger) => logger)
@@ -48,6 +52,12 @@ export function deliveryRoutes(app: FastifyInstance, memory: ArtefactMemory, con
   for (const [path, bytes] of behaviours) app.get(path, (request, reply) => replyPrepared(request, reply, bytes))
   scriptVersionRoutes(app)
   app.get('/stage', (request, reply) => replyPrepared(request, reply, stage))
+  // Kept by nobody: it is of one visitor, and is told to them alone.
+  app.get(publicPaths.country, (request, reply) =>
+    reply
+      .headers({ ...forAnyPage, 'cache-control': 'private, no-store' })
+      .send({ country: countryIn(config.countryHeader && request.headers[config.countryHeader]) }),
+  )
   app.get('/fonts/:file', (request, reply) => {
     const font = fonts.get((request.params as { file: string }).file)
     if (font) replyPrepared(request, reply, font)
@@ -66,6 +76,12 @@ export function deliveryRoutes(app: FastifyInstance, memory: ArtefactMemory, con
     const number = PART.exec(name)?.[1]
     return number ? fetchAndServe(memory, id, partForm(Number(number)), request, reply) : sendNothing(reply, 404)
   })
+}
+
+/** A country's code (ISO 3166-1 alpha-2) in a header; null where there is none. Proxies say XX or T1 for what they do not know. */
+const countryIn = (header: string | string[] | null | undefined): string | null => {
+  const code = String(header ?? '').toUpperCase()
+  return /^[A-Z]{2}$/.test(code) && code !== 'XX' ? code : null
 }
 
 /** The forms of later parts are told apart by their number. */

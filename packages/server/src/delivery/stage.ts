@@ -40,6 +40,8 @@ const stageScript = `
     wear(data.look)
     if (!widget) room.append((widget = document.createElement('div')))
     if (!inPage) room.style.padding = data.padding + 'px'
+    // Something over a page wants one below it: lines as of a text, in the colour of the site's.
+    if (!inPage) document.body.classList.toggle('lines', Boolean(data.payload.data.over))
     pebblestrand.mount(widget, data.payload, origin)
     if (inPage && !shown) { dim(); bringIntoSight() }
     shown = true
@@ -60,7 +62,7 @@ const scripts = (origin: string, inPage: boolean, nonce = '') => {
 /** The page inside the workbench's stage: an empty client page that loads the very script client sites load. */
 export const stageDocument = (origin: string) => `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Stage</title>
-<style>body{margin:0}#${ROOM_ID}{display:flow-root}</style></head>
+<style>body{margin:0}#${ROOM_ID}{display:flow-root}.lines{min-height:150vh;position:relative}.lines::before{content:'';position:absolute;inset:96px max(24px,calc(50% - 400px)) 24px;background:repeating-linear-gradient(currentColor 0 10px,transparent 10px 34px);opacity:.1}</style></head>
 <body><div id="${ROOM_ID}"></div>${scripts(origin, false)}</body></html>`
 
 /**

@@ -21,6 +21,7 @@ import { agency, people } from './people'
 import { seedAgency, seedSwap } from './seed-agency'
 import { seedHandover } from './seed-handover'
 import { seedInstalls } from './seed-installs'
+import { seedOverPage } from './seed-over-page'
 import { seedTags } from './seed-tags'
 import { seedSite } from './seed-sites'
 import { seedVisits } from './seed-visits'
@@ -60,6 +61,7 @@ async function tell(context: Context): Promise<Install[]> {
   await seedTags(context, desks, sites, widgetIds, users[0]!)
   await desks.set('net-loft', { allowed: context.config.origin })
   const installs = await seedInstalls(context, desks, sites, widgetIds, users)
+  await seedOverPage(context, desks, sites, users[0]!)
   await seedSwap(sites, widgetIds, users[0]!)
   await seedHandover(context, sites, users[0]!)
   await seedVisits(context)

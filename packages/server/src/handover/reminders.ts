@@ -1,4 +1,5 @@
-import { dayAndHour, isReminderDue } from '@pebblestrand/core/handover'
+import { isReminderDue } from '@pebblestrand/core/handover'
+import { wallClock } from '@pebblestrand/core/zoned-time'
 import { Op, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { Mail } from '../mail/models'
@@ -59,5 +60,5 @@ async function hadMailToday(person: string, now: Date, zone: string): Promise<bo
     where: { toMail: { [Op.iLike]: person.replace(/[\\%_]/g, '\\$&') } },
     order: [['queuedAt', 'DESC']],
   })
-  return last !== null && dayAndHour(last.queuedAt, zone).day === dayAndHour(now, zone).day
+  return last !== null && wallClock(last.queuedAt, zone).day === wallClock(now, zone).day
 }

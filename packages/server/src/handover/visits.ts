@@ -1,5 +1,5 @@
 import { isbot } from 'isbot'
-import { dayAndHour } from '@pebblestrand/core/handover'
+import { wallClock } from '@pebblestrand/core/zoned-time'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { Site } from '../sites/models'
 import type { Sheet } from './models'
@@ -11,6 +11,6 @@ export async function countVisit(db: Sequelize, sheet: Sheet, userAgent: string,
   await db.query(
     `INSERT INTO sheet_visits (sheet_id, day, visits) VALUES (:sheetId, :day, 1)
 ON CONFLICT (sheet_id, day) DO UPDATE SET visits = sheet_visits.visits + 1`,
-    { replacements: { sheetId: sheet.id, day: dayAndHour(now, site?.timeZone ?? 'UTC').day }, type: QueryTypes.INSERT },
+    { replacements: { sheetId: sheet.id, day: wallClock(now, site?.timeZone ?? 'UTC').day }, type: QueryTypes.INSERT },
   )
 }

@@ -24,6 +24,11 @@ const Env = z.object({
   PEBBLESTRAND_TRUST_PROXY: Proxies,
   DATABASE_URL: z.string().min(1),
   /** Chromium, for looks at pages as a browser shows them; where there is none, checks go without. */
+  PEBBLESTRAND_COUNTRY_HEADER: z
+    .string()
+    .regex(/^[\w-]{1,100}$/, 'must be the name of a header')
+    .transform((name) => name.toLowerCase())
+    .optional(),
   PEBBLESTRAND_CHROMIUM: z.string().default('/usr/bin/chromium'),
   /** Where the review service answers, scheme and host; in the demo its stand-in. */
   PEBBLESTRAND_REVIEW_SERVICE: z.url().optional(),
@@ -52,6 +57,8 @@ export interface Config {
   services: Record<ServiceName, string | null>
   /** How mail goes out; null where it does not. */
   mail: MailSettings | null
+  /** Header in which the operator's own proxy says which country a visitor is in (ISO 3166-1 alpha-2), in lower case; null where none does. */
+  countryHeader: string | null
   /** Path of the browser that looks at pages. */
   chromium: string
 }
@@ -83,6 +90,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     },
     mail: smtp ? { smtp, from: e.PEBBLESTRAND_MAIL_FROM } : null,
     standinsPort: e.PEBBLESTRAND_STANDINS_PORT,
+    countryHeader: e.PEBBLESTRAND_COUNTRY_HEADER ?? null,
     chromium: e.PEBBLESTRAND_CHROMIUM,
   }
 }

@@ -9,7 +9,7 @@ import { sourceInfo } from '../sources/describe-source'
 import { Source } from '../sources/models'
 import { draftOf, settingsOf, usedSources } from './draft'
 import { Release, type Settings, type Widget } from './models'
-import { placesOfWidget } from './queries'
+import { placesOfWidget, sitesOfWidget } from './queries'
 import { starterOf } from './starters'
 
 export interface ListedWidget extends Omit<
@@ -62,6 +62,10 @@ export async function describeWidget({ db }: Context, widget: Widget) {
     replacements: { widgetId: widget.id },
     type: QueryTypes.SELECT,
   })
+  const sites = await db.query<never>(sitesOfWidget, {
+    replacements: { widgetId: widget.id },
+    type: QueryTypes.SELECT,
+  })
   const kind = kindOf(widget.kind)
   return {
     id: widget.id,
@@ -81,6 +85,7 @@ export async function describeWidget({ db }: Context, widget: Widget) {
     })),
     sources: sources.map((source) => sourceInfo(source)),
     places,
+    sites,
   }
 }
 

@@ -30,6 +30,16 @@ WHERE i.widget_id = :widgetId AND i.status <> 'retired'
 ORDER BY s.name, pl.region, pl.width, i.planned_at
 LIMIT 50`
 
+/** The sites a widget stands on, over the page too, with their pages. */
+export const sitesOfWidget = `
+SELECT s.id AS "siteId", s.name AS "site", s.look, s.language, s.time_zone AS "timeZone",
+  (SELECT coalesce(json_agg(json_build_object('title', x.title, 'path', x.path) ORDER BY x.position, x.path), '[]')
+    FROM (SELECT title, path, position FROM pages WHERE site_id = s.id ORDER BY position, path LIMIT 200) x) AS "pages"
+FROM sites s
+WHERE s.id IN (SELECT p.site_id FROM installs i JOIN pages p ON p.id = i.page_id WHERE i.widget_id = :widgetId AND i.status <> 'retired')
+ORDER BY lower(s.name)
+LIMIT 50`
+
 /** Clients on whose sites widgets stand, and kinds that there are. */
 export const listFilters = `
 SELECT

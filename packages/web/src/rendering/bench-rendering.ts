@@ -27,6 +27,8 @@ export interface BenchRequest {
   origin: string
   /** Where it is looked at. */
   around: Around
+  /** Another widget that stands in it, as it was published. */
+  inside?: Pick<BenchRequest, 'kind' | 'settings' | 'widgetName' | 'sources'> | null
 }
 
 export interface BenchRendering {
@@ -50,13 +52,23 @@ export class BenchRenderer {
   }
 
   /** Null for a kind that is not known here. */
-  render({ kind: id, settings, widgetName, sources, now, origin, around }: BenchRequest): BenchRendering | null {
+  render({
+    kind: id,
+    settings,
+    widgetName,
+    sources,
+    now,
+    origin,
+    around,
+    inside,
+  }: BenchRequest): BenchRendering | null {
     const kind = kindOf(id)
     if (!kind) return null
     const sourceIds = kind.content?.sourceIds(settings) ?? []
     const stored = sourceIds.map((sourceId) => ({ sourceId, entries: this.entries.get(sourceId) ?? [] }))
     const facts = kind.facts?.length ? kind.sample(origin).facts : {}
-    const context = { widgetName, sources, facts, around }
+    const within = inside && this.render({ ...inside, now, origin, around: { ...around, credit: null } })?.rendered
+    const context = { widgetName, sources, facts, around, ...(within ? { inside: within } : {}) }
     const items = gather(sourceIds, stored)
     const at = new Date(now)
     const phrases = this.phrasesOf(kind, settings, items)

@@ -21,6 +21,7 @@ import { changed } from '../queries/query'
 import type { BenchRendering } from '../rendering/bench-rendering'
 import { benchRenderer } from '../rendering/renderer'
 import { useHistory } from './history'
+import { useInside } from './inside'
 import { plain } from './plain'
 import { useDraftSaving } from './draft-saving'
 
@@ -40,8 +41,13 @@ export const useWorkbench = defineStore('workbench', () => {
   /** Where it is looked at: what its words hang on, and the colours of the site. */
   const standing = shallowRef<{ around: Around; look: SiteLook | null }>({ around: usualAround, look: null })
 
+  const inside = useInside(settings)
+
   const kind = computed(() => (widget.value ? (kindOf(widget.value.kind) ?? null) : null))
   const newest = computed(() => widget.value?.releases[0] ?? null)
+  const widgetNames = computed<Record<string, string>>(() =>
+    inside.value ? { [inside.value.id]: inside.value.request.widgetName } : {},
+  )
   const sourceNames = computed(() => Object.fromEntries(Object.values(sources.value).map((s) => [s.id, s.title])))
   const shownSettings = computed(
     () => widget.value?.releases.find((r) => r.number === lookingAt.value)?.settings ?? settings.value,
@@ -86,6 +92,7 @@ export const useWorkbench = defineStore('workbench', () => {
       now: new Date().toISOString(),
       origin: location.origin,
       around: plain(standing.value.around),
+      inside: plain(inside.value?.request ?? null),
     })
   /** The same as a drawing, with the site's own colours. */
   async function draw(wanted: Settings): Promise<Pick<Rendered, 'html' | 'css' | 'font'> | null> {
@@ -99,7 +106,7 @@ export const useWorkbench = defineStore('workbench', () => {
   /** What is on the bench is still being worked out. */
   const working = ref(false)
   watch(
-    [kind, parsed, () => widget.value?.name, sources, itemsAt, () => standing.value.around],
+    [kind, parsed, () => widget.value?.name, sources, itemsAt, inside, () => standing.value.around],
     async () => {
       const own = ++asked
       if (!kind.value || !parsed.value || !widget.value) return void (result.value = null)
@@ -289,6 +296,7 @@ export const useWorkbench = defineStore('workbench', () => {
     kind,
     newest,
     sourceNames,
+    widgetNames,
     lookingAt,
     parsed,
     faults,

@@ -1,5 +1,5 @@
 import type { StagePayload } from '@pebblestrand/core/artefacts'
-import { pathTo } from '@pebblestrand/core/wire'
+import { MARK, pathTo } from '@pebblestrand/core/wire'
 import { adopt } from '../adopt'
 import type { mount } from '../mount'
 
@@ -33,6 +33,7 @@ const openDialog: OpensDialog = async ({ opener, id, origin, mount }) => {
     const answer = await fetch(origin + pathTo('payload', id), { credentials: 'omit' })
     if (!answer.ok) throw new Error(String(answer.status))
     const payload = (await answer.json()) as StagePayload
+    if (payload.data.over) return await openOver(id, payload, origin, mount)
     const { dialog, inner } = dialogOf(payload)
     mount(inner, payload, origin, id)
     opened.set(opener, dialog)
@@ -40,6 +41,20 @@ const openDialog: OpensDialog = async ({ opener, id, origin, mount }) => {
   } finally {
     opener.removeAttribute('aria-busy')
   }
+}
+
+/** What stands over the page by itself opens itself: where it is not on this page yet, it is put there. */
+async function openOver(id: string, payload: StagePayload, origin: string, show: typeof mount): Promise<void> {
+  const { openSoon } = (await import(
+    /* @vite-ignore */ origin + pathTo('behaviour', 'over')
+  )) as typeof import('./over')
+  if (!document.querySelector(`[${MARK}="${globalThis.CSS.escape(id)}"]`)) {
+    const element = document.body.appendChild(document.createElement('div'))
+    element.setAttribute(MARK, id)
+    element.setAttribute(`${MARK}-seen`, '')
+    show(element, payload, origin, id)
+  }
+  openSoon(id)
 }
 
 function dialogOf({ name, closes = 'Close' }: StagePayload) {

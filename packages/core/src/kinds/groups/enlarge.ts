@@ -1,6 +1,6 @@
 import type { Picture } from '../../items'
 import type { Rendered } from '../kind'
-import type { LabelPart } from '../setting'
+import type { LabelPart } from '../label-texts'
 
 /** What of an item is shown when it is enlarged. */
 export interface Enlarged {

@@ -5,7 +5,8 @@ import type { RenderContext } from '../kind'
 import { pictureHtml } from '../picture-html'
 import { buttonCss, buttonHoverCss } from './look/css'
 import { sizedAll, type Sizes } from './look/scales'
-import { choice, onOff, type LabelPart } from '../setting'
+import type { LabelPart } from '../label-texts'
+import { choice, onOff } from '../setting'
 
 interface ProfileSettings {
   header: 'none' | 'line' | 'centred' | 'button'

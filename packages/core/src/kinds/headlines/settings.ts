@@ -10,7 +10,8 @@ import {
   movingWords,
   sourcesGroup,
 } from '../groups'
-import { choice, number, onOff, labelTexts } from '../setting'
+import { choice, number, onOff } from '../setting'
+import { labelTexts } from '../label-texts'
 
 export const amount = amountGroup({ max: 20, byDefault: 5 })
 export const sources = sourcesGroup('headlines', 40)

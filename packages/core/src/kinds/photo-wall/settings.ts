@@ -17,7 +17,8 @@ import {
   profileWords,
   sourcesGroup,
 } from '../groups'
-import { choice, colour, number, onOff, labelTexts, wordList } from '../setting'
+import { choice, colour, number, onOff, wordList } from '../setting'
+import { labelTexts } from '../label-texts'
 
 export const amount = amountGroup({ max: 200, byDefault: 12 })
 export const sources = sourcesGroup('posts', 10, ' posts from ')

@@ -13,7 +13,8 @@ import {
   pictureShapeGroup,
   sourcesGroup,
 } from '../groups'
-import { choice, number, onOff, labelTexts, wordList } from '../setting'
+import { choice, number, onOff, wordList } from '../setting'
+import { labelTexts } from '../label-texts'
 
 export const amount = amountGroup({ max: 200, byDefault: 12 })
 export const sources = sourcesGroup('picks', 10, ' picks from ')

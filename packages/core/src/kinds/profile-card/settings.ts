@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { datesGroup, lookGroup, pictureShapeGroup, profileWords, sourcesGroup } from '../groups'
-import { choice, number, onOff, labelTexts } from '../setting'
+import { choice, number, onOff } from '../setting'
+import { labelTexts } from '../label-texts'
 
 export const sources = sourcesGroup('profile', 1, 'The profile of ')
 

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { localeGroup, lookGroup, sourcesGroup } from '../groups'
-import { choice, number, onOff, text, labelTexts } from '../setting'
+import { choice, number, onOff, text } from '../setting'
+import { labelTexts } from '../label-texts'
 
 /** Its brief begins with what it sums up. */
 export const sources = sourcesGroup('reviews', 10, 'What the reviews come to at ')

@@ -10,7 +10,8 @@ import {
   reviewSieveGroup,
   sourcesGroup,
 } from '../groups'
-import { choice, list, number, onOff, text, labelTexts } from '../setting'
+import { choice, list, number, onOff, text } from '../setting'
+import { labelTexts } from '../label-texts'
 
 export const amount = amountGroup({ max: 200, byDefault: 6 })
 export const sources = sourcesGroup('reviews', 10)

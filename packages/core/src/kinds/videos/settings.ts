@@ -14,7 +14,8 @@ import {
   pictureShapeGroup,
   sourcesGroup,
 } from '../groups'
-import { choice, number, onOff, labelTexts } from '../setting'
+import { choice, number, onOff } from '../setting'
+import { labelTexts } from '../label-texts'
 
 export const amount = amountGroup({ max: 60, byDefault: 6 })
 export const sources = sourcesGroup('films', 10, ' films from ')

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { localeGroup, lookGroup } from '../groups'
-import { choice, number, onOff, text, labelTexts, type LabelPart } from '../setting'
+import { choice, number, onOff, text } from '../setting'
+import { labelTexts, type LabelPart } from '../label-texts'
 import { periodIds, type PeriodId } from './periods'
 
 const shown = (label: string, before: string, byDefault: boolean) =>

@@ -14,6 +14,7 @@ import { placeOf } from '../../queries/sites'
 import { useWorkbench } from '../../stores/workbench'
 import Brief from './brief/Brief.vue'
 import FindSetting from './brief/FindSetting.vue'
+import { pagesKey } from './brief/pages'
 import { siteSwatchesKey, swatchesOf } from './brief/site-swatches'
 import { usualLabelsKey } from './brief/usual-labels'
 import Compare from './Compare.vue'
@@ -64,15 +65,20 @@ watch(() => props.id, load, { immediate: true })
 async function chooseFromAddress(): Promise<void> {
   const wanted = route.query.stage
   const screen = screens.find((s) => s.id === wanted)
-  if (screen) return void (setting.value = screen)
+  if (screen) return void (setting.value = onFirstSite(screen))
   const places = bench.widget!.places
   const place = wanted
     ? (places.find((p) => p.placementId === wanted) ?? (await placeOf(String(wanted)).catch(() => undefined)))
     : places[0]
-  setting.value = place ? asSetting(place) : screens[2]!
+  setting.value = place ? asSetting(place) : onFirstSite(screens[2]!)
+}
+/** What stands over pages is looked at as on the first site that it is on. */
+function onFirstSite(screen: Setting): Setting {
+  const site = bench.widget?.places.length ? undefined : bench.widget?.sites[0]
+  return site ? { ...screen, look: site.look, language: site.language, timeZone: site.timeZone } : screen
 }
 function choose(next: Setting): void {
-  setting.value = next
+  setting.value = screens.includes(next) ? onFirstSite(next) : next
   void router.replace({ query: { ...route.query, stage: next.id } })
 }
 
@@ -99,6 +105,10 @@ provide(
     const { locale } = bench.settings
     return labels[spokenLanguage(locale === 'page' ? setting.value.language : String(locale)).labels]
   }),
+)
+provide(
+  pagesKey,
+  computed(() => bench.widget?.sites.flatMap(({ pages }) => pages) ?? []),
 )
 provide(hintsKey, (ids) => (bench.parsed ? hintsFor(ids, situation.value) : []))
 const verdict = computed(() =>

@@ -43,6 +43,12 @@ const hints: Record<HintId, (situation: Situation) => (string | null | undefined
   markup: () => [
     'Search engines show no stars for what a business’s own site says of it, and may take it for an attempt to mislead. Leave it off there; use it where the page is about a thing, a course or somebody else.',
   ],
+  phones: ({ settings }) => [
+    (settings.devices as string[]).includes('phone')
+      ? 'Search engines mark pages down whose first look on a phone is covered by something like this.'
+      : 'Off on phones unless you ask for it: search engines mark intrusive ones down.',
+  ],
+  closing: () => ['Two weeks to a month are common: who closed it has seen it.'],
   contrast: (situation) => [textContrast(situation)],
 }
 

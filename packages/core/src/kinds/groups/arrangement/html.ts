@@ -1,5 +1,5 @@
 import { escapeAttribute, escapeText } from '../../../markup'
-import type { LabelPart } from '../../setting'
+import type { LabelPart } from '../../label-texts'
 import { inOneRow } from './columns'
 import type { ArrangementSettings } from './settings'
 

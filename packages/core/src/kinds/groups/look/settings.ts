@@ -54,8 +54,9 @@ const size = (label: string, before: string) =>
 /**
  * Font, colours, edges and sizes.
  * @param extras colours of what only some kinds have
+ * @param ground what its background is where none is set
  */
-export const lookShape = <X extends Record<string, z.ZodType>>(extras: X) => ({
+export const lookShape = <X extends Record<string, z.ZodType>>(extras: X, ground = 'no background') => ({
   font: choice({ site: `${SITE} font`, ...fontNames }, 'site', place('Font', 'In ')),
   theme: choice(
     {
@@ -68,7 +69,7 @@ export const lookShape = <X extends Record<string, z.ZodType>>(extras: X) => ({
     place('Light or dark', ', '),
   ),
   text: colour('', SITE, { ...place('Text', ': text '), hints: ['contrast'], when: isOwn }),
-  background: colour('', 'no background', { ...place('Background', ', on '), hints: ['contrast'], when: isOwn }),
+  background: colour('', ground, { ...place('Background', ', on '), hints: ['contrast'], when: isOwn }),
   opacity: number(
     { min: 0, max: 100, step: 5, unit: '%', byDefault: 100 },
     {

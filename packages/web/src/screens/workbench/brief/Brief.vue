@@ -10,7 +10,9 @@ const emit = defineEmits<{ sources: []; css: [] }>()
 defineProps<{ notes: Record<string, string> }>()
 const bench = useWorkbench()
 const paragraphs = computed(() =>
-  bench.kind ? briefOf(bench.kind, bench.settings, { sourceNames: bench.sourceNames }) : [],
+  bench.kind
+    ? briefOf(bench.kind, bench.settings, { sourceNames: bench.sourceNames, widgetNames: bench.widgetNames })
+    : [],
 )
 /** A paragraph of what is shown is what a widget is for, and no design. */
 const changedSinceStarter = (id: string) => id !== 'shows' && bench.sinceStarter(id).length > 0

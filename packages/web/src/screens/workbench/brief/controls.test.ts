@@ -34,6 +34,13 @@ describe('every type of control', () => {
         'switch',
         'text',
         'words',
+        'several',
+        'rich',
+        'local-time',
+        'time-of-day',
+        'paths',
+        'widget',
+        'triggers',
       ].sort(),
     )
     expect(componentFor({ type: 'sources', most: 1 })).toBeNull()

@@ -6,11 +6,18 @@ import ItemLinksControl from './ItemLinksControl.vue'
 import ItemsControl from './ItemsControl.vue'
 import LabelControl from './LabelControl.vue'
 import ListControl from './ListControl.vue'
+import LocalTimeControl from './LocalTimeControl.vue'
 import NumberControl from './NumberControl.vue'
 import ObjectControl from './ObjectControl.vue'
+import PathsControl from './PathsControl.vue'
+import RichControl from './RichControl.vue'
+import SeveralControl from './SeveralControl.vue'
 import SourceMostsControl from './SourceMostsControl.vue'
 import SwitchControl from './SwitchControl.vue'
 import TextControl from './TextControl.vue'
+import TimeOfDayControl from './TimeOfDayControl.vue'
+import TriggersControl from './TriggersControl.vue'
+import WidgetControl from './WidgetControl.vue'
 import WordsControl from './WordsControl.vue'
 
 /** What every control is given, and says: `set` with each change, `done` where Enter means that this was all. */
@@ -34,6 +41,13 @@ export const controlComponents: Record<Exclude<ControlType, 'sources' | 'css'>, 
   list: ListControl,
   object: ObjectControl,
   'source-mosts': SourceMostsControl,
+  several: SeveralControl,
+  rich: RichControl,
+  'local-time': LocalTimeControl,
+  'time-of-day': TimeOfDayControl,
+  paths: PathsControl,
+  widget: WidgetControl,
+  triggers: TriggersControl,
 }
 
 export const componentFor = ({ type }: Control): Component | null =>

@@ -23,6 +23,8 @@ const PATIENCE_MS = 4000
 /** Px of the page that are in sight at once. */
 const PAGE_HEIGHT = 640
 const LEAST_HEIGHT = 60
+/** Px of a window that something stands over, by its width. */
+const WINDOW_HEIGHT = (width: number) => (width < 600 ? 760 : 680)
 
 const room = ref<HTMLElement | null>(null)
 const frame = ref<HTMLIFrameElement | null>(null)
@@ -39,7 +41,10 @@ const { ready, height, width, show } = useStageFrame(frame, () => ({
 }))
 
 const shownWidth = computed(() => (page.value ? PAGE_WIDTH : props.setting.width))
-const shownHeight = computed(() => (page.value ? PAGE_HEIGHT : Math.max(LEAST_HEIGHT, height.value)))
+const isOver = computed(() => Boolean(props.payload?.data.over))
+const shownHeight = computed(() =>
+  page.value ? PAGE_HEIGHT : isOver.value ? WINDOW_HEIGHT(props.setting.width) : Math.max(LEAST_HEIGHT, height.value),
+)
 const scale = computed(() => Math.min(1, available.value / shownWidth.value))
 const notes = computed(() =>
   [

@@ -1,0 +1,32 @@
+import { lookGroup, messageGroup, over, overPageGroup, windows, type Stand } from '../groups'
+import type { CentreDialogSettings } from './settings'
+
+const places = { centre: 'center', top: 'start', bottom: 'end' } as const
+
+const stand = ({ width, at, offset }: Stand<keyof typeof places>) =>
+  `.w{max-width:${width}px}${over('', '.ov')}{align-items:${places[at]};padding:max(${offset}px,env(safe-area-inset-top)) ${offset}px max(${offset}px,env(safe-area-inset-bottom))}`
+
+/** The layer covers the window, so that a press beside the box is a press on the layer. */
+const layer =
+  `${over('', '.ov')}{position:fixed;inset:0;width:100%;height:100%;overflow:auto;overscroll-behavior:contain}` +
+  `${over('', '.ov[open]')}{display:flex;justify-content:center}` +
+  `${over('', '.ov:not([open])')}{display:none}`
+
+export function centreDialogCss(settings: CentreDialogSettings): string {
+  const { css } = overPageGroup
+  return (
+    css.shell +
+    lookGroup.css(settings) +
+    css.ground(settings) +
+    css.padding(settings, '28px') +
+    '.w{width:100%;margin:0 auto;overflow-wrap:anywhere;box-shadow:0 12px 48px #0004}' +
+    layer +
+    (Object.keys(windows) as (keyof typeof windows)[])
+      .map((size) => `${windows[size]}{${stand(settings[size])}}`)
+      .join('') +
+    messageGroup.css(settings) +
+    `.h{padding-inline-end:28px}` +
+    css.backdrop(settings) +
+    css.motion(settings)
+  )
+}

@@ -1,0 +1,85 @@
+import { escapeAttribute, escapeText } from '../../markup'
+import { paragraph } from '../../rich-text'
+import { instantOf } from '../../zoned-time'
+import { lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import type { Kind, View } from '../kind'
+import { usualAround } from '../spoken'
+import { edgeBarCss } from './css'
+import { EdgeBarSettings } from './settings'
+
+const { button } = messageGroup
+
+/** Until when, as a date; the behaviour counts. */
+function countdownHtml({ settings: { countdown, locale }, context }: View<EdgeBarSettings>): string {
+  if (!countdown) return ''
+  const { timeZone } = context.around ?? usualAround
+  const until = instantOf(countdown, timeZone)
+  const date = new Intl.DateTimeFormat(locale, { dateStyle: 'long', timeStyle: 'short', timeZone }).format(until)
+  return `<p class="cd" part="countdown"><time data-until datetime="${escapeAttribute(until.toISOString())}">${escapeText(date)}</time></p>`
+}
+
+export const edgeBar: Kind<EdgeBarSettings> = {
+  id: 'edge-bar',
+  name: 'Edge bar',
+  purpose: 'One line at the top or the bottom of the window, with a button or a countdown.',
+  version: 1,
+  upgrade: {},
+  settings: EdgeBarSettings,
+  starters: [
+    {
+      id: 'line',
+      name: 'One line',
+      settings: {
+        body: [paragraph('The bridge is closed on Thursday morning.')],
+        theme: 'dark',
+      },
+    },
+    {
+      id: 'button',
+      name: 'Line and button',
+      settings: {
+        body: [paragraph('Tickets for the regatta are out.')],
+        buttons: [button('Get yours', 'address', '/tickets')],
+        theme: 'light',
+        shadow: 'soft',
+      },
+    },
+    {
+      id: 'countdown',
+      name: 'Countdown',
+      settings: {
+        heading: 'The regatta begins in',
+        countdown: '2027-06-19T10:00',
+        buttons: [button('Put it in the calendar', 'date')],
+        edge: 'bottom',
+        enterFrom: 'bottom',
+        theme: 'dark',
+      },
+    },
+  ],
+  sample: () => ({ items: [], facts: {} }),
+  render(view) {
+    const settings = { ...view.settings, inside: '', picture: '', pictureAlt: '' }
+    const { room, stays, edge } = settings
+    return overPageGroup.rendered(
+      view,
+      {
+        html: overPageGroup.html(
+          { ...view, settings },
+          { tag: 'section', className: 'ov-bar', more: countdownHtml(view) },
+        ),
+        css: edgeBarCss(settings),
+        font: lookGroup.font(settings),
+      },
+      {
+        modal: false,
+        rules: (timeZone) => presenceGroup.rules(settings, timeZone),
+        // One that lies at the end of the page is a part of it already.
+        ...(room === 'push' && (stays === 'stays' || edge === 'top') ? { push: edge } : {}),
+      },
+    )
+  },
+  presence: (settings) => ({ overPage: true, rules: (timeZone) => presenceGroup.rules(settings, timeZone) }),
+  parts: ['heading', 'text', 'button', 'meta', 'countdown', 'close'],
+  pairs: lookGroup.pairs,
+}

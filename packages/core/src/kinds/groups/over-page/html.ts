@@ -1,0 +1,23 @@
+import { escapeAttribute } from '../../../markup'
+import type { View } from '../../kind'
+import { inLanguage } from '../../outermost'
+import { messageGroup, type MessageSettings } from '../message'
+
+type Said = MessageSettings & { locale: string; labels: { close: string } }
+
+/**
+ * The shell of something over the page.
+ * @param tag `dialog` where the page behind it is not usable meanwhile
+ * @param more what the kind says beside its message, as HTML
+ */
+export function overPageHtml(
+  { settings, context }: View<Said>,
+  { tag, className, more = '' }: { tag: 'dialog' | 'section'; className: string; more?: string },
+): string {
+  const close = `<button type="button" class="cx" part="close" data-closes aria-label="${escapeAttribute(settings.labels.close)}"><span aria-hidden="true">×</span></button>`
+  const beside = settings.picture && settings.picturePlace && settings.picturePlace !== 'above' ? ' pp' : ''
+  return (
+    `<${tag} class="ov ${className}" ${inLanguage(settings)} ${messageGroup.namedBy(settings, context)}>` +
+    `<div class="w${beside}" part="widget">${messageGroup.html(settings, context, more)}${close}</div></${tag}>`
+  )
+}

@@ -1,0 +1,72 @@
+import { kindOf } from '@pebblestrand/core/kinds'
+import { lookAtPage } from '../checks/look-at-page'
+import { queueCheck } from '../checks/queue-check'
+import { describeInstall } from '../installs/describe'
+import type { Install } from '../installs/models'
+import { planInstall } from '../installs/plan-install'
+import type { Context } from '../platform/context'
+import { planTag } from '../site-tags/plan-tag'
+import { Page, type Site } from '../sites/models'
+import { saveDraft } from '../widgets/draft'
+import { makeWidget } from '../widgets/make'
+import { publish } from '../widgets/publish'
+import type { Desks } from './desk'
+import { overThePage } from './over-the-page'
+
+/** Sites whose tag brings what stands over their pages, beside the ferries', which has one already. */
+const TAGGED = ['pollard-cycles', 'observatory']
+
+/** What stands over pages: most of it by the sites' tags, one by a snippet of its own. */
+export async function seedOverPage(
+  context: Context,
+  desks: Desks,
+  sites: Map<string, Site>,
+  userId: string,
+): Promise<void> {
+  for (const host of TAGGED) await pasteTag(context, desks, sites.get(host)!, host, userId)
+  for (const { name, kind, starter, site, page, settings } of overThePage(new Date())) {
+    const widget = await makeWidget(context, { kind, starter, name }, userId)
+    const whole = kindOf(kind)!.settings.parse({ ...widget.draft, ...settings }) as typeof widget.draft
+    await saveDraft(context, widget, { settings: whole, version: 1 })
+    await publish(context, widget.id, widget.draftVersion, userId)
+    const { id: siteId } = sites.get(site)!
+    const wanted = page
+      ? { pageId: (await Page.findOne({ where: { siteId, path: page } }))!.id, method: 'inline' as const }
+      : { siteId, method: 'tag' as const }
+    const install = await planInstall(context, { widgetId: widget.id, ...wanted }, userId)
+    await lookAtPage(context, install.pageId)
+    if (page) await pasteSnippet(context, desks, site, page, install)
+    await looked(context, install, userId)
+  }
+}
+
+async function pasteTag(context: Context, desks: Desks, site: Site, host: string, userId: string): Promise<void> {
+  const tag = await planTag(context, site.id, userId)
+  await lookAtPage(context, tag.pageId)
+  const { snippets, advice } = await describeInstall(context, tag.id)
+  // Where nobody reaches the head, into the footer that all pages share.
+  const box = advice.best.box?.id ?? 'head'
+  await desks.publish(host, '*', { [box === 'code' ? 'footer.code' : `head.${box}`]: snippets.tag })
+  await desks.emptyCache(host)
+  await looked(context, tag, userId)
+}
+
+async function pasteSnippet(
+  context: Context,
+  desks: Desks,
+  host: string,
+  path: string,
+  install: Install,
+): Promise<void> {
+  const { snippets, advice } = await describeInstall(context, install.id)
+  const { box } = [advice.best, ...advice.others].find(({ method }) => method === install.method)!
+  await desks.publish(host, path, { [`footer.${box?.id ?? 'code'}`]: snippets.inline })
+  await desks.emptyCache(host)
+}
+
+async function looked(context: Context, install: Install, userId: string): Promise<void> {
+  await install.reload()
+  await install.update({ status: 'pasted', pastedAt: new Date() })
+  await queueCheck(context, install, 'person', userId)
+  await lookAtPage(context, install.pageId)
+}

@@ -1,0 +1,117 @@
+import type { OverData } from '@pebblestrand/core/kinds'
+import { OVER_MARK } from '@pebblestrand/core/wire'
+
+/** One widget that stands over the page: how it opens and closes. */
+export class Standing {
+  private readonly box: HTMLElement
+  private from: Element | null = null
+  private undo: (() => void)[] = []
+
+  constructor(
+    readonly element: HTMLElement,
+    root: ParentNode,
+    private readonly data: OverData,
+    /** A person closed it: by its button, Escape, or a press beside it. */
+    closed: () => void,
+  ) {
+    this.box = root.querySelector<HTMLElement>('.ov')!
+    element.setAttribute(OVER_MARK, 'shut')
+    if (!data.modal && 'popover' in this.box) this.box.popover = 'manual'
+    this.box.addEventListener('cancel', (event) => (event.preventDefault(), closed()))
+    this.box.addEventListener('keydown', (event) => {
+      if (event.key === 'Escape' && !data.modal) closed()
+    })
+    // A press beside the box is one on the layer around it.
+    if (data.modal) this.box.addEventListener('pointerdown', ({ target }) => target === this.box && closed())
+  }
+
+  get isOpen(): boolean {
+    return this.element.getAttribute(OVER_MARK) === 'open'
+  }
+
+  open(): void {
+    const { box, data, element } = this
+    this.from = document.activeElement
+    element.setAttribute(OVER_MARK, 'open')
+    if (data.modal) {
+      ;(box as HTMLDialogElement).showModal()
+      // What is read first has the focus, and not the button that closes it.
+      const first = box.querySelector<HTMLElement>('.h, .tx') ?? box
+      first.tabIndex = -1
+      first.focus({ preventScroll: true })
+      this.undo.push(still())
+    } else {
+      if (box.popover) box.showPopover()
+      // Nothing takes the focus on a page that stays usable: who does not see it is told.
+      tell(box.querySelector('.in')?.textContent ?? '')
+    }
+    if (data.push) this.undo.push(push(data.push, box))
+  }
+
+  /** Goes, and gives back what it took. */
+  close(): void {
+    const { box, element, data } = this
+    if (!this.isOpen) return
+    element.setAttribute(OVER_MARK, 'closing')
+    const gone = () => {
+      if (this.isOpen) return
+      element.setAttribute(OVER_MARK, 'shut')
+      if (data.modal) (box as HTMLDialogElement).close()
+      else if (box.popover && box.matches(':popover-open')) box.hidePopover()
+      this.undo.splice(0).forEach((undo) => undo())
+      if (data.modal && this.from instanceof HTMLElement && this.from.isConnected)
+        this.from.focus({ preventScroll: true })
+    }
+    const isStill = matchMedia('(prefers-reduced-motion: reduce)').matches || document.hidden
+    if (!data.goesIn || isStill) gone()
+    else setTimeout(gone, data.goesIn)
+  }
+}
+
+/** The page behind does not scroll; its scroll bar stays, so that nothing shifts. */
+function still(): () => void {
+  const { style } = document.documentElement
+  const before = [style.overflow, style.scrollbarGutter] as const
+  const hasBar = innerWidth > document.documentElement.clientWidth
+  style.overflow = 'hidden'
+  if (hasBar) style.scrollbarGutter = 'stable'
+  return () => ([style.overflow, style.scrollbarGutter] = before)
+}
+
+/**
+ * The page makes room for a bar. Below its end that moves nothing that is in sight; above its beginning it waits for the visitor's
+ * next press or key, so that nothing moves by itself (what follows an input within half a second is no layout shift).
+ */
+function push(edge: 'top' | 'bottom', box: HTMLElement): () => void {
+  const { style } = document.body
+  const name = edge === 'top' ? 'paddingTop' : 'paddingBottom'
+  const before = style[name]
+  const own = parseFloat(getComputedStyle(document.body)[name]) || 0
+  const make = () => (style[name] = `${own + box.offsetHeight}px`)
+  if (edge === 'bottom') {
+    make()
+    return () => void (style[name] = before)
+  }
+  const wait = new AbortController()
+  for (const input of ['pointerdown', 'keydown'])
+    document.addEventListener(input, make, { once: true, capture: true, signal: wait.signal })
+  return () => {
+    wait.abort()
+    style[name] = before
+  }
+}
+
+let said: HTMLElement | null = null
+
+/** Said to who does not see it, when they are done with what they hear. */
+function tell(text: string): void {
+  if (!said) {
+    said = document.body.appendChild(document.createElement('div'))
+    const root = said.attachShadow({ mode: 'open' })
+    said.style.cssText = 'position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)'
+    root.appendChild(document.createElement('p')).setAttribute('role', 'status')
+  }
+  const line = said.shadowRoot!.querySelector('p')!
+  line.textContent = ''
+  setTimeout(() => (line.textContent = text.replace(/\s+/g, ' ').trim()), 100)
+}
