@@ -10,6 +10,7 @@ import { keptReviewRoutes } from './kept-reviews'
 import { mailRoutes } from './mail'
 import { pickRoutes } from './picks'
 import { platformRoutes } from './platforms'
+import { rehearsalRoutes } from './rehearsals'
 import { removalRoutes } from './removals'
 import { siteLookRoutes } from './site-looks'
 import { siteReadingRoutes } from './site-readings'
@@ -42,6 +43,7 @@ export const routes = {
   handover: handoverRoutes,
   mail: mailRoutes,
   find: findRoutes,
+  rehearsals: rehearsalRoutes,
   removals: removalRoutes,
 }
 
@@ -61,6 +63,7 @@ export * from './look'
 export * from './mail'
 export * from './picks'
 export * from './platforms'
+export * from './rehearsals'
 export * from './removals'
 export * from './site-fields'
 export * from './site-looks'

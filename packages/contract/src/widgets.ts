@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { Id, IdParams, Json, line, maybeId, paged, Paging, Time, wholeNumber, words } from './fields'
 import { Thumbnail } from './look'
+import { BrokenExpectation } from './rehearsals'
 import { route } from './route'
 import { Place } from './sites'
 import { SourceInfo } from './sources'
@@ -129,7 +130,8 @@ export const widgetRoutes = {
     may: 'member',
     summary: 'Make the draft the next release',
     params: IdParams,
-    body: Version.extend({ note: Note.default('') }),
+    /** `despite`: even where a visit that is kept with a site would no longer go as expected. */
+    body: Version.extend({ note: Note.default(''), despite: z.boolean().default(false) }),
     answer: z.object({ number: z.number() }),
   }),
   restore: route({
@@ -163,6 +165,8 @@ export const widgetRoutes = {
           says: z.string(),
         }),
       ),
+      /** Visits kept with sites that would no longer go as expected. */
+      broken: z.array(BrokenExpectation),
     }),
   }),
   noteRelease: route({

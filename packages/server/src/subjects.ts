@@ -10,6 +10,7 @@ import { installs } from './installs/subject'
 import { mail } from './mail/subject'
 import { pictures } from './pictures/subject'
 import { platforms } from './platforms/subject'
+import { rehearsals } from './rehearsals/subject'
 import { removals } from './removals/subject'
 import { sites } from './sites/subject'
 import { siteTags } from './site-tags/subject'
@@ -37,6 +38,7 @@ export const subjects: readonly Subject[] = [
   pictures,
   counting,
   activity,
+  rehearsals,
   removals,
   today,
   find,

@@ -25,6 +25,12 @@ const routes: RouteRecordRaw[] = [
     props: true,
   },
   {
+    path: '/sites/:id/rehearsal',
+    component: () => import('./screens/rehearsal/Rehearsal.vue'),
+    meta: { title: 'Rehearsal', place: 'sites' },
+    props: true,
+  },
+  {
     path: '/widgets',
     component: () => import('./screens/widgets/Widgets.vue'),
     meta: { title: 'Widgets', place: 'widgets' },

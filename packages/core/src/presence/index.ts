@@ -19,6 +19,7 @@ export {
   isCollision,
   LONGEST,
   rehearse,
+  type At,
   type Happening,
   type MadeUpVisitor,
   type Outcome,
@@ -28,5 +29,7 @@ export {
   type Step,
 } from './rehearse'
 export { Audience, Limits, PresenceRules, Trigger } from './rules'
+export { Expected, MadeUpVisit, unmet, visitorOf } from './made-up'
+export { monthOf, THRESHOLDS, typicalVisitors, type Typical } from './typical'
 export { hasFired, triggered } from './triggers'
 export { NOTHING_DONE, type Arrival, type Progress, type Visitor } from './visit'

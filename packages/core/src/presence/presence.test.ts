@@ -10,6 +10,8 @@ import {
   isCollision,
   isWithin,
   Limits,
+  MadeUpVisit,
+  monthOf,
   NOTHING_DONE,
   PresenceRules,
   readMemory,
@@ -20,6 +22,9 @@ import {
   rememberShown,
   Trigger,
   triggered,
+  typicalVisitors,
+  unmet,
+  visitorOf,
   writeMemory,
   type Arrival,
   type Moment,
@@ -350,4 +355,38 @@ describe('a rehearsal', () => {
         },
       ),
     ))
+})
+
+describe('typical visitors', () => {
+  const about = { paths: ['/', '/fares', '/news'], day: '2026-11-27', language: 'en' }
+  const always = { id: 'w', on: '/*', rules: rules({ audience: { devices: ['phone', 'tablet', 'desktop'] } }) }
+  it('are ten, each of them a visit that can be kept', () => {
+    const all = typicalVisitors(about)
+    expect(new Set(all.map(({ id }) => id)).size).toBe(10)
+    for (const { visit } of all) expect(MadeUpVisit.parse(visit)).toEqual(visit)
+  })
+  it('come on the clocks of the site', () => {
+    const owl = typicalVisitors(about).find(({ id }) => id === 'night')!
+    expect(visitorOf(owl.visit, 'America/New_York').begins.toISOString()).toBe('2026-11-27T06:30:00.000Z')
+  })
+  it('of a site with one page, or none that is known, stay on what there is', () => {
+    for (const paths of [['/'], []])
+      for (const { visit } of typicalVisitors({ ...about, paths }))
+        for (const { pages } of visit.visits) expect(new Set(pages.map(({ path }) => path))).toEqual(new Set(['/']))
+  })
+  it('through a month meet something that comes back after a fortnight three times at most', () => {
+    const regular = typicalVisitors(about).find(({ id }) => id === 'regular')!
+    const { outcomes } = rehearse([always], visitorOf(monthOf(regular), 'UTC'))
+    expect(outcomes[0]!.unasked).toBe(2) // on day 0 and day 15: closed for 14 days in between
+  })
+  it('tell what was expected and did not come about', () => {
+    const [widgetId, other] = ['7f1f6c0a-3d55-4a0e-9d59-0f6e5f6f7a11', '7f1f6c0a-3d55-4a0e-9d59-0f6e5f6f7a12']
+    const hurry = typicalVisitors(about).find(({ id }) => id === 'hurry')!
+    const played = rehearse([always], visitorOf(hurry.visit, 'UTC'))
+    const idsOf = (id: string) => (id === widgetId ? ['w'] : [])
+    const expects = (sees: boolean, id = widgetId!) => unmet([{ widgetId: id, sees }], played, idsOf)
+    expect(expects(true)).toEqual([])
+    expect(expects(false)).toEqual([{ widgetId, sees: false }])
+    expect(expects(true, other)).toEqual([{ widgetId: other, sees: true }])
+  })
 })

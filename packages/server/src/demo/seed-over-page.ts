@@ -1,14 +1,18 @@
 import { kindOf } from '@pebblestrand/core/kinds'
+import { typicalVisitors, type MadeUpVisit } from '@pebblestrand/core/presence'
+import { wallClock } from '@pebblestrand/core/zoned-time'
 import { lookAtPage } from '../checks/look-at-page'
 import { queueCheck } from '../checks/queue-check'
 import { describeInstall } from '../installs/describe'
 import type { Install } from '../installs/models'
 import { planInstall } from '../installs/plan-install'
 import type { Context } from '../platform/context'
+import { VisitExpectation } from '../rehearsals/models'
 import { planTag } from '../site-tags/plan-tag'
 import { Page, type Site } from '../sites/models'
 import { saveDraft } from '../widgets/draft'
 import { makeWidget } from '../widgets/make'
+import { Widget } from '../widgets/models'
 import { publish } from '../widgets/publish'
 import type { Desks } from './desk'
 import { overThePage } from './over-the-page'
@@ -38,7 +42,34 @@ export async function seedOverPage(
     if (page) await pasteSnippet(context, desks, site, page, install)
     await looked(context, install, userId)
   }
+  await keepVisits(sites.get('pollard-cycles')!, userId)
 }
+
+/** Who has been here before never sees the voucher. */
+async function keepVisits({ id: siteId, timeZone, language }: Site, userId: string): Promise<void> {
+  const about = {
+    paths: ['/', '/hire', '/workshop'],
+    day: wallClock(new Date(), timeZone).day,
+    language: language ?? 'en',
+  }
+  const [, , regular] = typicalVisitors(about)
+  const voucher = (await Widget.findOne({ where: { name: 'Service voucher' } }))!
+  const visit = {
+    ...regular!.visit,
+    visits: regular!.visit.visits.map((one, i) => ({ ...one, pages: i ? one.pages : quick(one.pages) })),
+  }
+  await VisitExpectation.create({
+    siteId,
+    name: 'A returning visitor never sees the voucher',
+    visit,
+    expected: [{ widgetId: voucher.id, sees: false }],
+    madeBy: userId,
+  })
+}
+
+/** Gone before anything could appear. */
+const quick = (pages: MadeUpVisit['visits'][number]['pages']) =>
+  pages.slice(0, 1).map((page) => ({ ...page, stays: 8, steps: [] }))
 
 async function pasteTag(context: Context, desks: Desks, site: Site, host: string, userId: string): Promise<void> {
   const tag = await planTag(context, site.id, userId)

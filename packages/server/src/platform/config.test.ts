@@ -7,6 +7,7 @@ describe('configuration from the environment', () => {
   it('has a default for everything but the database', () => {
     expect(readConfig(url)).toEqual({
       port: 4600,
+      countryHeader: null,
       chromium: '/usr/bin/chromium',
       host: '127.0.0.1',
       origin: 'http://localhost:4600',

@@ -47,6 +47,16 @@ export const errors = {
     message: 'The page cannot be read.',
     remedy: 'Open it in a browser to see whether it is there, or give the address of another page of the site.',
   },
+  'too-many-expectations': {
+    status: 409,
+    message: 'A hundred visits are kept with this site already.',
+    remedy: 'Drop one that is no longer expected.',
+  },
+  'expectations-unmet': {
+    status: 409,
+    message: 'A visit that is kept with a site would no longer go as expected.',
+    remedy: 'Look at it in the rehearsal of that site, or publish all the same.',
+  },
   'no-mail': {
     status: 409,
     message: 'This Pebblestrand sends no mail.',

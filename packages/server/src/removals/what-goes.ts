@@ -20,6 +20,7 @@ const own: Record<Removable, Part[]> = {
     part('sheets', 'site_id = :id'),
     part('sheet_visits', SHEETS),
     part('mails', SHEETS),
+    part('visit_expectations', 'site_id = :id'),
   ],
   page: [part('pages', 'id = :id'), part('placements', 'page_id = :id')],
   placement: [part('placements', 'id = :id')],

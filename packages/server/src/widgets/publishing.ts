@@ -1,6 +1,7 @@
 import { fitVerdict, kindOf, type Kind, type Settings } from '@pebblestrand/core/kinds'
 import { QueryTypes } from 'sequelize'
 import type { Context } from '../platform/context'
+import { brokenByPublishing } from '../rehearsals/broken'
 import { draftOf, settingsOf } from './draft'
 import { Release, type Widget } from './models'
 import { standingOf } from './queries'
@@ -27,7 +28,8 @@ export async function whatPublishingChanges({ db }: Pick<Context, 'db'>, widget:
   const misfits = kind?.box
     ? await misfitsAmong(kind, following, draftOf(widget), last && settingsOf(widget.kind, last))
     : []
-  return { sites: bySite(following), held: standing.length - following.length, misfits }
+  const broken = await brokenByPublishing({ db }, widget.id)
+  return { sites: bySite(following), held: standing.length - following.length, misfits, broken }
 }
 
 function bySite(standing: readonly Standing[]) {

@@ -14,6 +14,7 @@ import { copyWidget, makeWidget } from './make'
 import { Release, Widget } from './models'
 import { publish } from './publish'
 import { widgetNamed } from './name'
+import { brokenByPublishing } from '../rehearsals/broken'
 import { whatPublishingChanges } from './publishing'
 import { listFilters, listWidgets } from './queries'
 
@@ -48,9 +49,14 @@ export function widgetRoutes(serve: Serve, context: Context): void {
     describeDraft(await saveDraft(context, await widgetOf(params.id), body)),
   )
 
-  serve(routes.widgets.publish, async ({ params, body, userId }) => ({
-    number: (await publish(context, params.id, body.version, userId, body.note)).number,
-  }))
+  serve(routes.widgets.publish, async ({ params, body, userId }) => {
+    const [broken] = body.despite ? [] : await brokenByPublishing(context, params.id)
+    if (broken) {
+      const message = `“${broken.name}”, kept with ${broken.site}, would no longer go as expected: ${broken.says}`
+      throw new AppError('expectations-unmet', { message })
+    }
+    return { number: (await publish(context, params.id, body.version, userId, body.note)).number }
+  })
 
   serve(routes.widgets.publishing, async ({ params }) => whatPublishingChanges(context, await widgetOf(params.id)))
 

@@ -236,10 +236,13 @@ export const useWorkbench = defineStore('workbench', () => {
     if (change === 'refresh') await loadItems(id)
   }
 
-  async function publish(note = ''): Promise<number> {
+  async function publish(note = '', despite = false): Promise<number> {
     await saving.flush()
     const { id } = widget.value!
-    const { number } = await ask(widgets.publish, { params: { id }, body: { version: saving.version.value, note } })
+    const { number } = await ask(widgets.publish, {
+      params: { id },
+      body: { version: saving.version.value, note, despite },
+    })
     // The draft stays as it is here: something may have been typed meanwhile.
     const detail = await ask(widgets.read, { params: { id } })
     if (widget.value?.id === id) widget.value = detail

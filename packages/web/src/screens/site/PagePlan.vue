@@ -72,7 +72,10 @@ const boxOf = (placement: Placement) => ({
       />
     </div>
     <section v-if="overPage.length" class="border-t border-ink px-[10px] py-2" aria-label="Over the page">
-      <h3 class="font-sans text-[12.5px] font-semibold tracking-normal text-soft">over the page</h3>
+      <div class="flex items-baseline justify-between gap-4">
+        <h3 class="font-sans text-[12.5px] font-semibold tracking-normal text-soft">over the page</h3>
+        <RouterLink :to="`/sites/${site.id}/rehearsal`" class="word text-[13px]">Rehearse a visit</RouterLink>
+      </div>
       <ul>
         <PlacedWidget
           v-for="install in overPage"

@@ -124,6 +124,9 @@ async function place(widget: WidgetRow, placement: Placement | null): Promise<vo
         @read="panel = { kind: 'read' }"
         @look="panel = { kind: 'look' }"
       />
+      <p class="mt-4">
+        <RouterLink :to="`/sites/${site.id}/rehearsal`" class="word text-[14px]">Rehearsal</RouterLink>
+      </p>
       <SiteHandover :site="site" class="mt-8" />
     </div>
     <TakeLook v-if="panel?.kind === 'look'" :site="site" @close="panel = null" />

@@ -21,8 +21,11 @@ onMounted(async () => {
   changes.value = await ask(routes.widgets.publishing, { params: { id: bench.widget!.id } })
 })
 
+/** Somebody has read what would no longer go as expected. */
+const despite = ref(false)
+
 async function publish(): Promise<void> {
-  const made = await bench.publish(note.value.trim())
+  const made = await bench.publish(note.value.trim(), despite.value)
   say(`Release ${made} is published.`, {
     remedy: bench.widget!.places.length ? 'Its installs show it from now on.' : 'Place it on a site’s page plan.',
   })
@@ -73,6 +76,22 @@ async function publish(): Promise<void> {
           </li>
         </ul>
       </template>
+    </template>
+    <template v-if="changes?.broken.length">
+      <p class="mt-3 text-coral">
+        <b>{{ plural(changes.broken.length, 'visit') }}</b> kept with a site would no longer go as expected:
+      </p>
+      <ul class="ledger mt-1 max-h-[180px] overflow-auto text-[14px]" tabindex="0" aria-label="Visits not as expected">
+        <li v-for="(one, i) in changes.broken" :key="i" class="py-2">
+          <b>{{ one.name }}</b>: {{ one.says }}
+          <RouterLink class="word" :to="`/sites/${one.siteId}/rehearsal?as=drafts&visitor=${one.id}`"
+            >Rehearsal of {{ one.site }}</RouterLink
+          >
+        </li>
+      </ul>
+      <label class="mt-2 block text-[14px]"
+        ><input v-model="despite" type="checkbox" class="accent-kelp" /> Publish it all the same</label
+      >
     </template>
     <div class="mt-4">
       <Labelled v-slot="{ id, invalid, described }" label="A note with it, if you like" :fault="about('note')">
