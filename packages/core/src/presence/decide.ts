@@ -19,6 +19,8 @@ export interface Moment {
   memory: Memory
   /** Ids of what is open now. */
   open: readonly string[]
+  /** Ids of what was shown on this page. */
+  shown: readonly string[]
   now: Date
 }
 
@@ -37,13 +39,14 @@ export interface Decision {
 }
 
 /** Why one does not show by itself, whatever the others do; null where it would. */
-function own({ id, rules }: Candidate, { visitor, arrival, progress, memory, now }: Moment) {
+function own({ id, rules }: Candidate, { visitor, arrival, progress, memory, shown, now }: Moment) {
+  const wasShown = shown.includes(id)
   const barred = barredBy({ audience: rules.audience, visitor, visits: memory.visits, arrival, now })
   if (barred) return { why: barred, isAsked: false }
-  const { is, isAsked } = triggered(rules, progress)
+  const { is, isAsked } = triggered(rules, progress, wasShown)
   if (!is) return { why: 'waits' as const, isAsked: false }
   if (isAsked) return { why: null, isAsked }
-  return { why: heldBackBy(rules.limits, memory.of[id] ?? {}, { hasDone: progress.hasDone, now }), isAsked }
+  return { why: heldBackBy(rules.limits, memory.of[id] ?? {}, { hasDone: progress.hasDone, wasShown, now }), isAsked }
 }
 
 /**

@@ -42,7 +42,7 @@ const progress = (more: Partial<Progress> = {}): Progress => ({ ...NOTHING_DONE,
 
 describe('a trigger', () => {
   const fired = (trigger: object, more: Partial<Progress>) =>
-    triggered(rules({ triggers: [trigger] }), progress(more)).is
+    triggered(rules({ triggers: [trigger] }), progress(more), false).is
   it.each([
     [{ on: 'seconds', seconds: 15 }, { seconds: 14.9 }, { seconds: 15 }],
     [{ on: 'scrolled', share: 50 }, { scrolled: 49 }, { scrolled: 50 }],
@@ -63,9 +63,9 @@ describe('a trigger', () => {
       { on: 'scrolled', share: 50 },
     ]
     const only = progress({ seconds: 12 })
-    expect(triggered(rules({ triggers }), only).is).toBe(true)
-    expect(triggered(rules({ triggers, combine: 'all' }), only).is).toBe(false)
-    expect(triggered(rules({ triggers, combine: 'all' }), progress({ seconds: 12, scrolled: 80 })).is).toBe(true)
+    expect(triggered(rules({ triggers }), only, false).is).toBe(true)
+    expect(triggered(rules({ triggers, combine: 'all' }), only, false).is).toBe(false)
+    expect(triggered(rules({ triggers, combine: 'all' }), progress({ seconds: 12, scrolled: 80 }), false).is).toBe(true)
   })
   it('that was never heard of is refused, the field named', () => {
     expect(Trigger.safeParse({ on: 'full moon' }).error!.issues[0]!.path).toEqual(['on'])
@@ -139,7 +139,7 @@ describe('hours and days', () => {
 
 describe('limits', () => {
   const held = (limits: object, remembered = {}, given = {}) =>
-    heldBackBy(Limits.parse(limits), remembered, { hasDone: true, now, ...given })
+    heldBackBy(Limits.parse(limits), remembered, { hasDone: true, wasShown: false, now, ...given })
   const closedDaysAgo = (days: number) =>
     rememberClosed(FORGETFUL, 'a', new Date(now.getTime() - days * 86_400_000)).of.a!
   it('keep it away for a fortnight after it was closed, unless told otherwise', () => {
@@ -195,6 +195,7 @@ describe('what shows', () => {
     progress: progress(),
     memory: FORGETFUL,
     open: [],
+    shown: [],
     now,
     ...more,
   })
@@ -222,6 +223,20 @@ describe('what shows', () => {
     const asked = moment({ memory, progress: progress({ clicked: ['.o'] }) })
     expect(told([dialog, opened], asked)).toEqual({ dialog: 'gives-way', opened: true })
     expect(told([dialog, opened], { ...asked, open: ['dialog'] })).toEqual({ opened: true })
+  })
+  it('comes by itself once on a page, and again as often as it is pressed for', () => {
+    const often = rules({
+      triggers: [
+        { on: 'fragment', name: 'x' },
+        { on: 'click', selector: '.o' },
+      ],
+      limits: { daysAfterClosing: 0, perVisit: 0 },
+    })
+    const at = (more: Partial<Progress>, shown: string[]) =>
+      told([{ id: 'a', rules: often }], moment({ progress: progress({ fragment: 'x', ...more }), shown }))
+    expect(at({}, [])).toEqual({ a: true })
+    expect(at({}, ['a'])).toEqual({ a: 'shown-here' })
+    expect(at({ clicked: ['.o'] }, ['a'])).toEqual({ a: true })
   })
   it('is one at a time, never what is barred or held back, and the same for the same moment', () => {
     const candidate = fc

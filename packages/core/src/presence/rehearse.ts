@@ -84,7 +84,14 @@ export const isCollision = (one: Happening): boolean => one.what === 'held' && C
 
 /** How near to showing something came, by what held it. */
 const nearness = (why: Why): number => (COLLISIONS.has(why) ? 3 : LIMITS.has(why) ? 2 : why === 'waits' ? 1 : 0)
-const LIMITS = new Set<Why>(['closed-lately', 'answered', 'shown-this-visit', 'shown-in-all', 'nothing-done'])
+const LIMITS = new Set<Why>([
+  'shown-here',
+  'closed-lately',
+  'answered',
+  'shown-this-visit',
+  'shown-in-all',
+  'nothing-done',
+])
 
 const DAY_MS = 86_400_000
 
@@ -157,6 +164,7 @@ class Stay {
       progress,
       memory: this.memory!,
       open: this.open.map(({ id }) => id),
+      shown: this.shows.map(({ id }) => id),
       now,
     })
     for (const { id, shows, why, isAsked } of decisions) {

@@ -17,12 +17,21 @@ const fires: Fires = {
 
 export const hasFired = (trigger: Trigger, progress: Progress): boolean => fires[trigger.on](trigger as never, progress)
 
-/** What a visitor asked for by themselves. */
-const asked = new Set<Trigger['on']>(['click', 'call', 'fragment'])
+/** What a visitor asks for by themselves; by a press or a script's call as often as they like, by an address once on a page. */
+const asks = new Set<Trigger['on']>(['click', 'call', 'fragment'])
+const asksAgain = new Set<Trigger['on']>(['click', 'call'])
 
-/** Whether its triggers say that it is time; `isAsked` where the visitor wanted it, whatever the limits. */
-export function triggered({ triggers, combine }: PresenceRules, progress: Progress): { is: boolean; isAsked: boolean } {
+/**
+ * Whether its triggers say that it is time; `isAsked` where the visitor wanted it, whatever the limits. What was shown on the page
+ * already comes again there only where it is pressed for: what sets it off by itself does so once on a page.
+ */
+export function triggered(
+  { triggers, combine }: PresenceRules,
+  progress: Progress,
+  wasShown: boolean,
+): { is: boolean; isAsked: boolean } {
   const fired = triggers.filter((trigger) => hasFired(trigger, progress))
   const is = combine === 'all' ? fired.length === triggers.length : fired.length > 0
+  const asked = wasShown ? asksAgain : asks
   return { is, isAsked: is && fired.some(({ on }) => asked.has(on)) }
 }

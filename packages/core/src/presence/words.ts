@@ -46,6 +46,7 @@ export const whyWords: Record<NonNullable<Outcome['why']>, string> = {
   hours: 'is not for this hour or day',
   waits: 'was never set off',
   'nothing-done': 'waits until anything was done',
+  'shown-here': 'was shown on this page already',
   'closed-lately': 'was closed not long ago',
   answered: 'was answered',
   'shown-this-visit': 'was shown often enough in this visit',

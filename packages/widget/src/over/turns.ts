@@ -53,6 +53,7 @@ function moment(timeZone: string): Moment {
     },
     progress: watching!.progress,
     memory: keeping.read(now),
+    shown: watching!.shown,
     open: [...turns.values()].filter(({ standing }) => standing.isOpen).map(({ id }) => id),
     now,
   }
@@ -71,16 +72,18 @@ function look(): void {
   const waits = all.some(({ rules }) => rules.audience.countries.length > 0)
   if (!all.length || document.hidden || (waits && country === undefined)) return
   const at = moment(all[0]!.timeZone)
-  for (const { id, shows } of decide(all, at)) if (shows) show(turns.get(id)!)
+  for (const { id, shows, isAsked } of decide(all, at)) if (shows) show(turns.get(id)!, isAsked)
   watching!.heard()
 }
 
-function show(turn: Turn): void {
+/** @param asked the visitor wanted it */
+function show(turn: Turn, asked: boolean): void {
   if (!turn.rules.beside)
     for (const other of turns.values()) if (other !== turn && !other.rules.beside) other.standing.close()
   turn.standing.open()
+  watching!.shown.push(turn.id)
   keeping.change((memory) => rememberShown(memory, turn.id), new Date())
-  say(turn, 'shown')
+  say(turn, 'shown', { asked })
 }
 
 /** An event on the page, for the site's own code. */
@@ -114,7 +117,7 @@ export function answer(id: string, words: string, closes: boolean): void {
 export function open(id: string): boolean {
   const turn = turns.get(id) ?? [...turns.values()].find(({ widget }) => widget === id)
   if (!turn) return false
-  show(turn)
+  show(turn, true)
   return true
 }
 

@@ -15,6 +15,8 @@ export class Watching {
   private readonly reached = new Set<string>()
   private readonly selectors = new Set<string>()
   private readonly sights: IntersectionObserver
+  /** Ids of what was shown on this page. */
+  shown: string[] = []
   private marks: { y: number; at: number }[] = []
 
   /** @param changed something was done that may set something off */
@@ -74,6 +76,7 @@ export class Watching {
     this.began = this.last = Date.now()
     this.scrolled = 0
     this.hasDone = false
+    this.shown = []
     this.reached.clear()
     this.heard()
     this.look()

@@ -1,0 +1,220 @@
+// @vitest-environment happy-dom
+import { PresenceRules, rehearse, type MadeUpVisitor, type Placed, type Step } from '@pebblestrand/core/presence'
+import fc from 'fast-check'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Standing } from './standing'
+
+// What decides on a client's page against the rehearsal of the same visit, second by second, on a clock of the test's own.
+
+/** PEBBLESTRAND_VISITS: how many are made up; 2,000 take half a minute. */
+const VISITS = Number(process.env.PEBBLESTRAND_VISITS ?? 300)
+const BEGINS = new Date('2026-11-27T10:30:00Z')
+
+/** What stands there, as far as turns are concerned. */
+class Fake {
+  readonly element = document.createElement('div')
+  isOpen = false
+  open = () => (this.isOpen = true)
+  close = () => (this.isOpen = false)
+}
+
+interface Page {
+  path: string
+  query: string
+  fragment: string
+  stays: number
+  steps: readonly Step[]
+}
+
+function arrive({ path, query, fragment }: Page, device: string): void {
+  const search = query && `?${query}`
+  window.happyDOM.setURL(`https://site.example${path}${search}${fragment && `#${fragment}`}`)
+  window.happyDOM.setInnerWidth({ phone: 390, tablet: 800, desktop: 1280 }[device]!)
+  Object.defineProperty(document.documentElement, 'scrollHeight', { value: 1100, configurable: true })
+  Object.defineProperty(document.documentElement, 'clientHeight', { value: 100, configurable: true })
+  Object.defineProperty(window, 'scrollY', { value: 0, configurable: true, writable: true })
+  document.body.innerHTML = '<button class="one">One</button><button class="two">Two</button>'
+}
+
+function act(step: Step): void {
+  if (step.does === 'scroll') {
+    // Nobody scrolls back in these visits: what was reached counts.
+    ;(window as { scrollY: number }).scrollY = Math.max(scrollY, step.share * 10)
+    dispatchEvent(new Event('scroll'))
+  } else if (step.does === 'click') document.querySelector<HTMLElement>(step.selector)!.click()
+  // Whoever closes something has moved to its button.
+  else if (step.does === 'move' || step.does === 'close' || step.does === 'answer')
+    document.dispatchEvent(new Event('pointermove'))
+  else if (step.does === 'leave')
+    document.documentElement.dispatchEvent(Object.assign(new Event('mouseleave'), { clientY: -1 }))
+}
+
+/** Listens for as long as a page lasts: gives what takes away all that was added to it meanwhile. */
+function onePage(): () => void {
+  const added: (() => void)[] = []
+  const undo = [window, document, document.documentElement].map((target) => {
+    const add = target.addEventListener.bind(target)
+    target.addEventListener = (...args: Parameters<typeof add>) => {
+      add(...args)
+      added.push(() => target.removeEventListener(...args))
+    }
+    return () => (target.addEventListener = add)
+  })
+  return () => [...undo, ...added].forEach((one) => one())
+}
+
+/** Plays a visit on a page as it is played for real: everything but the boxes themselves. */
+async function playForReal(candidates: readonly Placed[], made: MadeUpVisitor): Promise<string[]> {
+  const happened: string[] = []
+  localStorage.clear()
+  Object.defineProperty(navigator, 'languages', { value: made.visitor.languages, configurable: true })
+  for (const [visit, { afterDays, pages }] of made.visits.entries()) {
+    let at = made.begins.getTime() + afterDays * 86_400_000
+    for (const [number, page] of pages.entries()) {
+      vi.setSystemTime(at)
+      arrive(page, made.visitor.device)
+      vi.resetModules()
+      const leave = onePage()
+      const { answer, close, join } = await import('./turns')
+      const standings = new Map<string, Fake>()
+      const since = new Map<string, number>()
+      const seconds = () => Math.floor((Date.now() - at) / 1000)
+      const say = (what: string, id: string) => happened.push(`${visit} ${number} ${seconds()} ${id} ${what}`)
+      /** The one opened last stands last. */
+      const opened: string[] = []
+      const openOnes = () => opened.filter((id) => standings.get(id)!.isOpen)
+      // Made before anything of ours, so that at each second it comes first, as a visitor does.
+      const visitor = setInterval(() => {
+        const now = seconds()
+        for (const step of page.steps.filter((one) => Math.floor(one.at) === now)) {
+          const last = openOnes()
+            .sort((a, b) => since.get(a)! - since.get(b)!)
+            .at(-1)
+          if (step.does === 'close' && last) close(last)
+          if (step.does === 'answer' && last) answer(last, 'Yes', true)
+          act(step)
+        }
+        for (const id of openOnes()) if (made.patience > 0 && now - since.get(id)! >= made.patience) close(id)
+      }, 1000)
+      for (const { id, rules } of candidates) {
+        const standing = new Fake()
+        standings.set(id, standing)
+        standing.element.addEventListener('pebblestrand:shown', (event) => {
+          since.set(id, (event as CustomEvent<{ asked: boolean }>).detail.asked ? Infinity : seconds())
+          opened.push(...opened.splice(0).filter((one) => one !== id), id)
+          say('shows', id)
+        })
+        standing.element.addEventListener('pebblestrand:closed', () => say('closed', id))
+        standing.element.addEventListener('pebblestrand:pressed', () => say('answered', id))
+        join({
+          id,
+          widget: '',
+          rules,
+          timeZone: made.timeZone,
+          standing: standing as unknown as Standing,
+          origin: 'https://strand.example',
+        })
+      }
+      await vi.advanceTimersByTimeAsync(page.stays * 1000 + 10)
+      clearInterval(visitor)
+      vi.clearAllTimers()
+      leave()
+      at += page.stays * 1000
+    }
+  }
+  return happened
+}
+
+const rehearsed = (candidates: readonly Placed[], made: MadeUpVisitor): string[] =>
+  rehearse(candidates, made).happenings.flatMap(({ visit, page, at, id, what }) =>
+    what === 'shows' || what === 'closed' || what === 'answered' ? [`${visit} ${page} ${at} ${id} ${what}`] : [],
+  )
+
+const trigger = fc.oneof(
+  fc.constant({ on: 'arrival' as const }),
+  fc.record({ on: fc.constant('seconds' as const), seconds: fc.integer({ min: 1, max: 40 }) }),
+  fc.record({ on: fc.constant('scrolled' as const), share: fc.integer({ min: 1, max: 100 }) }),
+  fc.record({ on: fc.constant('idle' as const), seconds: fc.integer({ min: 2, max: 20 }) }),
+  fc.constant({ on: 'leaving' as const }),
+  fc.record({ on: fc.constant('fragment' as const), name: fc.constantFrom('a', 'b') }),
+)
+const rules = fc
+  .record({
+    triggers: fc.array(trigger, { minLength: 1, maxLength: 2 }),
+    combine: fc.constantFrom('any' as const, 'all' as const),
+    priority: fc.integer({ min: 0, max: 9 }),
+    beside: fc.boolean(),
+    limits: fc.record({
+      daysAfterClosing: fc.constantFrom(0, 1, 14),
+      perVisit: fc.integer({ min: 0, max: 2 }),
+      inAll: fc.integer({ min: 0, max: 2 }),
+      afterDoing: fc.boolean(),
+      onceAnswered: fc.boolean(),
+    }),
+    audience: fc.record({
+      devices: fc.subarray(['phone', 'tablet', 'desktop'] as const, { minLength: 1 }),
+      languages: fc.constantFrom([], ['en'], ['de']),
+      visits: fc.constantFrom('all' as const, 'all' as const, 'first' as const, 'returning' as const),
+      campaign: fc.constantFrom('', '', 'from=letter'),
+      pages: fc.constantFrom([], ['/news/*'], ['/']),
+      until: fc.constantFrom(null, null, '2026-11-27T10:30:20.000Z'),
+    }),
+  })
+  .map((made) => PresenceRules.parse(made))
+// Clicks of the visitor's own are tried by themselves: what is asked for opens whatever its limits.
+const step = fc
+  .record({
+    at: fc.integer({ min: 1, max: 50 }),
+    does: fc.constantFrom('scroll' as const, 'move' as const, 'leave' as const, 'close' as const, 'answer' as const),
+    share: fc.integer({ min: 1, max: 100 }),
+  })
+  .map(({ share, ...one }): Step => (one.does === 'scroll' ? { ...one, does: 'scroll', share } : (one as Step)))
+const page = fc.record({
+  path: fc.constantFrom('/', '/news/one'),
+  query: fc.constantFrom('', 'from=letter'),
+  fragment: fc.constantFrom('', '', 'a'),
+  referrer: fc.constant(''),
+  stays: fc.integer({ min: 5, max: 60 }),
+  steps: fc.array(step, { maxLength: 6 }),
+})
+const visits = fc.array(fc.array(page, { minLength: 1, maxLength: 2 }), { minLength: 1, maxLength: 3 })
+
+beforeEach(() => {
+  vi.useFakeTimers({ now: BEGINS })
+  vi.stubGlobal(
+    'IntersectionObserver',
+    class {
+      observe(): void {}
+    },
+  )
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+describe('on a page', () => {
+  it('shows and closes what the rehearsal of the visit says, at the same seconds', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(rules, { minLength: 1, maxLength: 4 }),
+        visits,
+        fc.constantFrom('phone' as const, 'tablet' as const, 'desktop' as const),
+        fc.constantFrom(0, 3, 8),
+        async (all, made, device, patience) => {
+          const candidates = all.map((one, i) => ({ id: `w${i}`, on: '/*', rules: one }))
+          const visitor: MadeUpVisitor = {
+            visitor: { device, languages: ['en-GB'], country: null },
+            visits: made.map((pages, i) => ({ afterDays: [0, 1, 15][i]!, pages })),
+            patience,
+            memory: null,
+            begins: BEGINS,
+            timeZone: 'Atlantic/Faroe',
+          }
+          expect(await playForReal(candidates, visitor)).toEqual(rehearsed(candidates, visitor))
+        },
+      ),
+      { numRuns: VISITS },
+    )
+  }, 240_000)
+})
