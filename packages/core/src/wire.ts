@@ -16,6 +16,12 @@ export const OPENS_MARK = 'data-pebblestrand-opens'
 /** Attribute that says how something over the page is: `shut`, `open`, `closing`. Without it, it stands where it is. */
 export const OVER_MARK = 'data-pebblestrand-over'
 
+/**
+ * Name in a tab's session storage by which nothing over the page appears by itself there (`*`), or only one, by its install's public
+ * id: for whoever looks at the page below it.
+ */
+export const HELD = 'pebblestrand-held'
+
 /** Name of the shortcode that a site's connector replaces. */
 export const SHORTCODE = 'pebblestrand'
 

@@ -42,7 +42,7 @@ function open(opener: HTMLElement, origin: string): void {
 }
 
 /** Opens one by its install's id; what opens it comes with the first wish. Also for scripts of the site. */
-export const openBy = (id: string, origin: string, opener: HTMLElement = document.body): Promise<void> =>
+export const openBy = (id: string, origin: string, opener: HTMLElement | null = null): Promise<void> =>
   import(/* @vite-ignore */ origin + pathTo('behaviour', 'dialog')).then((module: { default: OpensDialog }) =>
     module.default({ opener, id, origin, mount }),
   )

@@ -38,6 +38,10 @@ const byFinding: Record<FindingCode, Outcome> = {
   empty: { says: 'seen', does: null },
   overflow: { says: 'seen', does: null },
   'broken-link': { says: 'seen', does: null },
+  'does-not-appear': agencySeesIt('held'),
+  'appears-anyway': { says: 'seen', does: null },
+  'cannot-be-closed': { says: 'seen', does: null },
+  'covers-consent': { says: 'seen', does: null },
 }
 
 /**

@@ -43,7 +43,7 @@ function own({ id, rules }: Candidate, { visitor, arrival, progress, memory, sho
   const wasShown = shown.includes(id)
   const barred = barredBy({ audience: rules.audience, visitor, visits: memory.visits, arrival, now })
   if (barred) return { why: barred, isAsked: false }
-  const { is, isAsked } = triggered(rules, progress, wasShown)
+  const { is, isAsked } = triggered({ id, rules }, progress, wasShown)
   if (!is) return { why: 'waits' as const, isAsked: false }
   if (isAsked) return { why: null, isAsked }
   return { why: heldBackBy(rules.limits, memory.of[id] ?? {}, { hasDone: progress.hasDone, wasShown, now }), isAsked }

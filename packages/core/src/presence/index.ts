@@ -15,6 +15,7 @@ export {
   type Memory,
   type Remembered,
 } from './memory'
+export { momentOutside, momentWithin } from './moments'
 export {
   isCollision,
   LONGEST,

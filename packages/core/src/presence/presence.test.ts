@@ -42,7 +42,7 @@ const progress = (more: Partial<Progress> = {}): Progress => ({ ...NOTHING_DONE,
 
 describe('a trigger', () => {
   const fired = (trigger: object, more: Partial<Progress>) =>
-    triggered(rules({ triggers: [trigger] }), progress(more), false).is
+    triggered({ id: 'w', rules: rules({ triggers: [trigger] }) }, progress(more), false).is
   it.each([
     [{ on: 'seconds', seconds: 15 }, { seconds: 14.9 }, { seconds: 15 }],
     [{ on: 'scrolled', share: 50 }, { scrolled: 49 }, { scrolled: 50 }],
@@ -50,7 +50,7 @@ describe('a trigger', () => {
     [{ on: 'click', selector: '.open' }, {}, { clicked: ['.open'] }],
     [{ on: 'leaving' }, {}, { isLeaving: true }],
     [{ on: 'idle', seconds: 30 }, { seconds: 90, idleSeconds: 5 }, { idleSeconds: 30 }],
-    [{ on: 'call' }, {}, { isCalled: true }],
+    [{ on: 'call' }, {}, { called: ['w'] }],
     [{ on: 'fragment', name: 'voucher' }, { fragment: 'vouchers' }, { fragment: 'voucher' }],
   ] as [object, Partial<Progress>, Partial<Progress>][])('%o', (trigger, before, then) => {
     expect(fired(trigger, before)).toBe(false)
@@ -63,9 +63,12 @@ describe('a trigger', () => {
       { on: 'scrolled', share: 50 },
     ]
     const only = progress({ seconds: 12 })
-    expect(triggered(rules({ triggers }), only, false).is).toBe(true)
-    expect(triggered(rules({ triggers, combine: 'all' }), only, false).is).toBe(false)
-    expect(triggered(rules({ triggers, combine: 'all' }), progress({ seconds: 12, scrolled: 80 }), false).is).toBe(true)
+    expect(triggered({ id: 'w', rules: rules({ triggers }) }, only, false).is).toBe(true)
+    expect(triggered({ id: 'w', rules: rules({ triggers, combine: 'all' }) }, only, false).is).toBe(false)
+    expect(
+      triggered({ id: 'w', rules: rules({ triggers, combine: 'all' }) }, progress({ seconds: 12, scrolled: 80 }), false)
+        .is,
+    ).toBe(true)
   })
   it('that was never heard of is refused, the field named', () => {
     expect(Trigger.safeParse({ on: 'full moon' }).error!.issues[0]!.path).toEqual(['on'])

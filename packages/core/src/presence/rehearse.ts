@@ -96,7 +96,7 @@ const LIMITS = new Set<Why>([
 const DAY_MS = 86_400_000
 
 /** What a step changes of what was done on a page; closing and answering are no progress of their own. */
-const progressAfter = (before: Progress, step: Step): Progress => {
+const progressAfter = (before: Progress, step: Step, here: readonly Placed[]): Progress => {
   const done = { ...before, hasDone: true, idleSeconds: 0 }
   switch (step.does) {
     case 'scroll':
@@ -108,7 +108,7 @@ const progressAfter = (before: Progress, step: Step): Progress => {
     case 'leave':
       return { ...before, isLeaving: true }
     case 'call':
-      return { ...before, isCalled: true }
+      return { ...before, called: here.map(({ id }) => id) }
     default:
       return done
   }
@@ -145,13 +145,13 @@ class Stay {
       for (const step of steps.get(at) ?? []) {
         if (step.does === 'close') this.closeLast('closed', at, now)
         if (step.does === 'answer') this.closeLast('answered', at, now)
-        progress = progressAfter(progress, step)
+        progress = progressAfter(progress, step, this.here)
       }
       for (const { id, since, isAsked } of [...this.open])
         if (made.patience > 0 && !isAsked && at - since >= made.patience) this.close(id, 'closed', at, now)
       this.decide(progress, at, now)
       // What was asked for is heard once, and so is the wish to leave.
-      progress = { ...progress, clicked: [], isCalled: false, isLeaving: false }
+      progress = { ...progress, clicked: [], called: [], isLeaving: false }
     }
     for (const { id } of this.open) this.say(page.stays, id, { what: 'left' })
   }

@@ -33,7 +33,8 @@ export interface Progress {
   clicked: readonly string[]
   /** The pointer has left upward, or on a phone the page was scrolled up quickly or come back to. */
   isLeaving: boolean
-  isCalled: boolean
+  /** Ids of what a script of the site has asked for. */
+  called: readonly string[]
   fragment: string
   /** Scrolled, clicked, typed, moved. */
   hasDone: boolean
@@ -46,7 +47,7 @@ export const NOTHING_DONE: Progress = {
   reached: [],
   clicked: [],
   isLeaving: false,
-  isCalled: false,
+  called: [],
   fragment: '',
   hasDone: false,
 }

@@ -65,6 +65,42 @@ const places: Record<string, string> = {
 
 /** Every finding by code, the weightiest first. A code once shipped keeps its meaning. */
 export const catalogue = {
+  'does-not-appear': {
+    subject: 'install',
+    weight: 66,
+    title: 'It does not appear.',
+    says: (d) => `It is on the page, and did not appear when it was tried: ${d.problem}.`,
+    remedy: () =>
+      'Look at the rehearsal of the site: another may be in its way, or its selector may fit nothing there.',
+    nextAction: 'look',
+  },
+  'appears-anyway': {
+    subject: 'install',
+    weight: 64,
+    isSeen: true,
+    title: 'It appears where it should not.',
+    says: (d) => `It appeared when it should have stayed away: ${d.problem}.`,
+    remedy: () => 'Visitors may still have an older release: clear the site’s cache, and check again.',
+    nextAction: 'cache',
+  },
+  'cannot-be-closed': {
+    subject: 'install',
+    weight: 63,
+    isSeen: true,
+    title: 'It cannot be closed by key.',
+    says: (d) => `${d.problem}. Who uses no mouse is caught in it.`,
+    remedy: () => 'Something on the page takes the key away: look whether a script of the site listens for it.',
+    nextAction: 'look',
+  },
+  'covers-consent': {
+    subject: 'install',
+    weight: 62,
+    isSeen: true,
+    title: 'It covers the question for the visitor’s agreement.',
+    says: (d) => `${d.problem}.`,
+    remedy: () => 'Give it another place, or let it appear later, once the visitor has answered.',
+    nextAction: 'look',
+  },
   unreachable: {
     subject: 'page',
     weight: 100,

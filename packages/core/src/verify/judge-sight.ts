@@ -2,6 +2,7 @@ import type { FindingCode, FindingData } from './catalogue'
 import { finding, type Finding } from './finding'
 import { isBrowserLook, lookKinds } from './look-kinds'
 import { judgePresent } from './judge-present'
+import { judgeTried } from './judge-tried'
 import type { Plan } from './plan'
 import { problemOf } from './reach'
 import { note, seenBy, type Seen } from './seen'
@@ -41,7 +42,7 @@ export function judgeSights(plan: Plan, own: Finding[], newer: Finding[], shown:
   const inMarkup = judgePresent(plan, drawn.at(-1)!.seen).filter(({ code }) => !foretold.has(code))
   const causes = drawn.every(isBroken) ? causesOf(own, drawn) : []
   const faults = faultsAt(plan, drawn).filter(({ code }) => !causes.length || code !== 'script-error')
-  const found = oneEach([...causes, ...inMarkup, ...faults])
+  const found = oneEach([...causes, ...inMarkup, ...faults, ...judgeTried(plan, drawn)])
   const cached = own.find(({ code }) => code === 'cached-copy')
   if (!cached) return oneEach([...newer, ...found])
   return found.length ? [cached, ...newer] : newer

@@ -16,6 +16,23 @@ export interface Sight {
   failed: { url: string; problem: string }[]
   /** What a banner that asks for the visitor's agreement begins with; null where none is shown. */
   consent: string | null
+  /** What came of trying out what stands over the page, by its install; left out where nothing was tried. */
+  tried?: PresenceSight[]
+}
+
+/** What is tried of something over a page: that it appears, can be closed by key, stays away where it should. */
+export type Trial = 'appears' | 'closes' | 'stays-closed' | 'not-on-phones' | 'not-outside' | 'leaves-consent'
+
+/** What came of it. */
+export interface PresenceSight {
+  id: string
+  trials: {
+    trial: Trial
+    /** Null where it could not be tried. */
+    well: boolean | null
+    /** How it was tried, as a clause: "after 20 s on the page". */
+    how: string
+  }[]
 }
 
 /** What keeps a copy from being seen. */

@@ -7,6 +7,7 @@ import { BrowserAway } from '../platform/browser/pool'
 import type { Context } from '../platform/context'
 import { lookAtWidths } from './browser/look-at-widths'
 import type { Sighting } from './browser/look-in-browser'
+import type { Trying } from './browser/try-presence'
 import { lookAt } from './evidence'
 import { judge } from './judge'
 import { isPersons, type Check, type CheckState } from './models'
@@ -55,10 +56,11 @@ export async function lookByBrowser(
   url: string,
   plain: readonly Look[],
   progress: Progress,
+  trying: readonly Trying[] = [],
 ): Promise<Sighting[]> {
   if (!browser || !isAnswered(plain)) return []
   try {
-    return await lookAtWidths({ browser, outbound }, url, config.origin, progress)
+    return await lookAtWidths({ browser, outbound }, url, config.origin, progress, trying)
   } catch (error) {
     if (error instanceof BrowserAway && error.closing) throw error
     log.warn(error)

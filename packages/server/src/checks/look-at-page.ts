@@ -15,6 +15,7 @@ import { noteLanguage } from '../sites/note-language'
 import { notePolicy } from '../sites/note-policy'
 import { applyVerdict } from './apply'
 import type { Sighting } from './browser/look-in-browser'
+import { triedOn } from '../rehearsals/tried-on'
 import {
   isAskedInPerson,
   lackOfBrowser,
@@ -83,7 +84,8 @@ export const lookInBrowserToo = (context: Context, pageId: string) =>
   claimed(context, pageId, async (due) => {
     const progress = moving(context, due.own)
     const looks = await lookPlainly(context, due, progress)
-    await conclude(context, due, looks, await lookByBrowser(context, due.url, looks, progress))
+    const trying = await triedOn(context, due.pageId, due.checks)
+    await conclude(context, due, looks, await lookByBrowser(context, due.url, looks, progress, trying))
   })
 
 const moving = (context: Context, own: Held) => (state: CheckState) => moveOn(context, own, state)

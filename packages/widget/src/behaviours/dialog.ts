@@ -5,7 +5,8 @@ import type { mount } from '../mount'
 
 /** What was pressed, of which install, and what shows a payload. */
 interface Press {
-  opener: HTMLElement
+  /** Null where a script of the site asks. */
+  opener: HTMLElement | null
   id: string
   origin: string
   mount: typeof mount
@@ -26,35 +27,39 @@ const opened = new WeakMap<HTMLElement, HTMLDialogElement>()
 
 /** No behaviour of a widget, but what brings one where something is pressed. Fails where its content does not come. */
 const openDialog: OpensDialog = async ({ opener, id, origin, mount }) => {
-  const known = opened.get(opener)
+  const known = opener && opened.get(opener)
   if (known) return known.showModal()
-  opener.setAttribute('aria-busy', 'true')
+  opener?.setAttribute('aria-busy', 'true')
   try {
     const answer = await fetch(origin + pathTo('payload', id), { credentials: 'omit' })
     if (!answer.ok) throw new Error(String(answer.status))
     const payload = (await answer.json()) as StagePayload
-    if (payload.data.over) return await openOver(id, payload, origin, mount)
+    if (payload.data.over) return await openOver(opener ? 'openSoon' : 'call', id, payload, origin, mount)
     const { dialog, inner } = dialogOf(payload)
     mount(inner, payload, origin, id)
-    opened.set(opener, dialog)
+    if (opener) opened.set(opener, dialog)
     dialog.showModal()
   } finally {
-    opener.removeAttribute('aria-busy')
+    opener?.removeAttribute('aria-busy')
   }
 }
 
 /** What stands over the page by itself opens itself: where it is not on this page yet, it is put there. */
-async function openOver(id: string, payload: StagePayload, origin: string, show: typeof mount): Promise<void> {
-  const { openSoon } = (await import(
-    /* @vite-ignore */ origin + pathTo('behaviour', 'over')
-  )) as typeof import('./over')
+async function openOver(
+  how: 'openSoon' | 'call',
+  id: string,
+  payload: StagePayload,
+  origin: string,
+  show: typeof mount,
+): Promise<void> {
+  const over = (await import(/* @vite-ignore */ origin + pathTo('behaviour', 'over'))) as typeof import('./over')
   if (!document.querySelector(`[${MARK}="${globalThis.CSS.escape(id)}"]`)) {
     const element = document.body.appendChild(document.createElement('div'))
     element.setAttribute(MARK, id)
     element.setAttribute(`${MARK}-seen`, '')
     show(element, payload, origin, id)
   }
-  openSoon(id)
+  over[how](id)
 }
 
 function dialogOf({ name, closes = 'Close' }: StagePayload) {

@@ -4,7 +4,7 @@ import type { Behaviour } from '../behaviour'
 import { countdown } from '../over/countdown'
 import { fillInside } from '../over/inside'
 import { Standing } from '../over/standing'
-import { answer, close, join, open, openSoon } from '../over/turns'
+import { answer, call, close, join, open, openSoon } from '../over/turns'
 
 /**
  * Something over the page: it appears when its rules say so, one at a time. On the workbench's stage it is simply open; on a page of
@@ -40,4 +40,4 @@ const over: Behaviour = (context) => {
 }
 
 export default over
-export { openSoon }
+export { call, openSoon }

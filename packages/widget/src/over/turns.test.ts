@@ -10,6 +10,10 @@ import type { Standing } from './standing'
 const VISITS = Number(process.env.PEBBLESTRAND_VISITS ?? 300)
 const BEGINS = new Date('2026-11-27T10:30:00Z')
 
+const { happyDOM } = window as unknown as {
+  happyDOM: { setURL(url: string): void; setInnerWidth(px: number): void }
+}
+
 /** What stands there, as far as turns are concerned. */
 class Fake {
   readonly element = document.createElement('div')
@@ -28,8 +32,8 @@ interface Page {
 
 function arrive({ path, query, fragment }: Page, device: string): void {
   const search = query && `?${query}`
-  window.happyDOM.setURL(`https://site.example${path}${search}${fragment && `#${fragment}`}`)
-  window.happyDOM.setInnerWidth({ phone: 390, tablet: 800, desktop: 1280 }[device]!)
+  happyDOM.setURL(`https://site.example${path}${search}${fragment && `#${fragment}`}`)
+  happyDOM.setInnerWidth({ phone: 390, tablet: 800, desktop: 1280 }[device]!)
   Object.defineProperty(document.documentElement, 'scrollHeight', { value: 1100, configurable: true })
   Object.defineProperty(document.documentElement, 'clientHeight', { value: 100, configurable: true })
   Object.defineProperty(window, 'scrollY', { value: 0, configurable: true, writable: true })
@@ -54,11 +58,11 @@ function onePage(): () => void {
   const added: (() => void)[] = []
   const undo = [window, document, document.documentElement].map((target) => {
     const add = target.addEventListener.bind(target)
-    target.addEventListener = (...args: Parameters<typeof add>) => {
-      add(...args)
-      added.push(() => target.removeEventListener(...args))
+    target.addEventListener = (name: string, does: EventListener, how?: AddEventListenerOptions) => {
+      add(name, does, how)
+      added.push(() => target.removeEventListener(name, does, how))
     }
-    return () => (target.addEventListener = add)
+    return () => (target.addEventListener = add as never)
   })
   return () => [...undo, ...added].forEach((one) => one())
 }

@@ -7,7 +7,7 @@ import {
   type Moment,
   type PresenceRules,
 } from '@pebblestrand/core/presence/deciding'
-import { pathTo } from '@pebblestrand/core/wire'
+import { HELD, pathTo } from '@pebblestrand/core/wire'
 import { Keeping } from './keeping'
 import type { Standing } from './standing'
 import { Watching } from './watching'
@@ -59,6 +59,16 @@ function moment(timeZone: string): Moment {
   }
 }
 
+/** Held back in this tab by who looks at the page itself. */
+function isHeld(id: string): boolean {
+  try {
+    const held = sessionStorage.getItem(HELD)
+    return held !== null && held !== id
+  } catch {
+    return false
+  }
+}
+
 let isLooking = false
 /** Looks what is to be shown now; changes that come together are looked at once. */
 function soon(): void {
@@ -68,7 +78,7 @@ function soon(): void {
 }
 
 function look(): void {
-  const all = [...turns.values()]
+  const all = [...turns.values()].filter(({ id }) => !isHeld(id))
   const waits = all.some(({ rules }) => rules.audience.countries.length > 0)
   if (!all.length || document.hidden || (waits && country === undefined)) return
   const at = moment(all[0]!.timeZone)
@@ -138,6 +148,13 @@ export function join(turn: Turn): () => void {
 
 /** Opens one as soon as it is here. */
 export const openSoon = (id: string): void => void (open(id) || asked.add(id))
+
+/** What a script of the site asks for: where that is a trigger of it, its rules say to whom it is shown; else it opens as by an opener. */
+export function call(id: string): void {
+  if (!turns.get(id)?.rules.triggers.some(({ on }) => on === 'call')) return openSoon(id)
+  watching!.called.add(id)
+  soon()
+}
 
 function begin(): Watching {
   const watching = new Watching(soon)

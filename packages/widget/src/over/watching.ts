@@ -11,6 +11,8 @@ export class Watching {
   private scrolled = 0
   private hasDone = false
   private isLeaving = false
+  /** Ids of what scripts of the site have asked for. */
+  readonly called = new Set<string>()
   private readonly clicked = new Set<string>()
   private readonly reached = new Set<string>()
   private readonly selectors = new Set<string>()
@@ -58,6 +60,7 @@ export class Watching {
       scrolled: this.scrolled,
       reached: [...this.reached],
       clicked: [...this.clicked],
+      called: [...this.called],
       isLeaving: this.isLeaving,
       fragment: decoded(location.hash.slice(1)),
       hasDone: this.hasDone,
@@ -67,6 +70,7 @@ export class Watching {
   /** What was asked for is heard once, and so is the wish to leave. */
   heard(): void {
     this.clicked.clear()
+    this.called.clear()
     this.isLeaving = false
   }
 

@@ -53,12 +53,14 @@ export async function scrollThrough(): Promise<void> {
 export function measure({
   mark,
   opensMark,
+  overMark,
   framePaths,
   picturePaths,
   origin,
 }: {
   mark: string
   opensMark: string
+  overMark: string
   framePaths: string[]
   picturePaths: string[]
   origin: string
@@ -227,7 +229,9 @@ export function measure({
     const image = method === 'picture' ? (element as HTMLImageElement) : null
     const inner: ParentNode = element.shadowRoot ?? element
     const release = element.getAttribute(`${mark}-release`)
-    const { why, by } = unseen(element)
+    // What stands over the page is tried out by itself: it is not meant to be seen yet.
+    const isOver = element.hasAttribute(overMark)
+    const { why, by } = isOver ? { why: null, by: null } : unseen(element)
     const box = (floatingPart(element) ?? element).getBoundingClientRect()
     const scroll = { x: scrollX, y: scrollY }
     // What an optimiser kept of it as it once was has no shadow root any more.
@@ -270,7 +274,7 @@ export function measure({
       unseen: why,
       coveredBy: by,
       overflows:
-        overflows ||
+        (overflows && !isOver) ||
         Boolean(parent && parent.width > 0 && box.width > parent.width + 2 && box.right > parent.right + 2),
       beside: beside(element),
       room: roomIn(element),
@@ -326,4 +330,51 @@ export function measureFrame() {
       .slice(0, 20),
     overflows: document.documentElement.scrollWidth > innerWidth + 2,
   }
+}
+
+/** Nothing over the page appears by itself in this tab, or only one. */
+export function hold([name, id]: readonly [string, string]) {
+  try {
+    sessionStorage.setItem(name, id)
+  } catch {
+    // a page without storage holds nothing back
+  }
+}
+
+/** What a visitor's browser remembers when it comes: once for a tab, so that what is remembered meanwhile stays. */
+export function remember([name, memory, tab]: readonly [string, string | null, string]) {
+  try {
+    const done = `pebblestrand-tried ${tab}`
+    if (sessionStorage.getItem(done)) return
+    sessionStorage.setItem(done, '1')
+    if (memory === null) localStorage.removeItem(name)
+    else localStorage.setItem(name, memory)
+  } catch {
+    // a page without storage remembers nothing
+  }
+}
+
+/** Whether something of ours lies over the buttons of a banner that asks for agreement: what is said of it, or null. */
+export function bannersCovered([mark, id]: readonly [string, string]): string | null {
+  const asks = /cookie|consent|einwilligung|zustimm|consentement|galleta|consenso|toestemming|samtycke|samtykke|zgod/i
+  const banner = [...document.querySelectorAll<HTMLElement>('body *')].slice(0, 5000).find((element) => {
+    const { position, display } = getComputedStyle(element)
+    return (
+      (position === 'fixed' || position === 'sticky') &&
+      display !== 'none' &&
+      !element.closest(`[${mark}]`) &&
+      asks.test(element.textContent ?? '') &&
+      element.querySelector('button, a, input') !== null
+    )
+  })
+  if (!banner) return null
+  const own = document.querySelector(`[${mark}="${CSS.escape(id)}"]`)
+  for (const button of banner.querySelectorAll('button, a, input')) {
+    const { left, top, width, height } = button.getBoundingClientRect()
+    if (!width || !height) continue
+    const there = document.elementFromPoint(left + width / 2, top + height / 2)
+    if (there && own && (there === own || own.contains(there)))
+      return `It lies over “${(button.textContent ?? '').trim().slice(0, 40)}” of the banner that asks for agreement`
+  }
+  return null
 }

@@ -1,11 +1,11 @@
-import { MARK, OPENS_MARK, pathTo } from '@pebblestrand/core/wire'
+import { HELD, MARK, OPENS_MARK, OVER_MARK, pathTo } from '@pebblestrand/core/wire'
 import type { Look, Sight, WidgetSight } from '@pebblestrand/core/verify'
 import { lookKinds, type BrowserLookId } from '@pebblestrand/core/verify/words'
 import type { LookSamples } from '@pebblestrand/core/site-look'
 import type { Page, Response } from 'playwright-core'
 import type { Visit } from '../../platform/browser/pool'
 import { sampleLook } from '../../sites/look/sample-page'
-import { allReady, measure, measureFrame, scrollThrough, watch } from './in-page'
+import { allReady, hold, measure, measureFrame, scrollThrough, watch } from './in-page'
 import { pictureOf } from './picture'
 
 /** A look by a browser, and the picture it took. */
@@ -51,6 +51,8 @@ export async function lookInBrowser(
   try {
     await page.addInitScript('globalThis.__name ??= (f) => f')
     await page.addInitScript(watch, MARK)
+    // What is below it is looked at here; what stands over the page is tried out by itself (try-presence.ts).
+    await page.addInitScript(hold, [HELD, '*'] as const)
     await page.setViewportSize({ width, height })
     const answer = await page.goto(url, { waitUntil: 'domcontentloaded', timeout: WAITS.page })
     await page.waitForLoadState('load', { timeout: WAITS.page }).catch(() => {})
@@ -118,6 +120,7 @@ async function sightOf(page: Page, how: BrowserLookId, origin: string, heard: He
   const { widgets, ...rest } = await page.evaluate(measure, {
     mark: MARK,
     opensMark: OPENS_MARK,
+    overMark: OVER_MARK,
     framePaths: [pathTo('frame', ''), pathTo('link', '')],
     picturePaths: PICTURE_PATHS,
     origin,
