@@ -65,7 +65,8 @@ export const direction = [
     },
   })),
   {
-    // The widget takes core's types and the paths of the wire, so that visitors download none of the core.
+    // The widget takes core's types and the paths of the wire, and the little that decides when something over a page appears: the
+    // same decides in the rehearsal. Visitors download none of the rest.
     files: ['packages/widget/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
@@ -74,9 +75,9 @@ export const direction = [
         {
           patterns: [
             {
-              regex: '^@pebblestrand/core(?!/wire$)',
+              regex: '^@pebblestrand/core(?!/(?:wire|presence/deciding)$)',
               allowTypeImports: true,
-              message: "Only core's types and its wire: import type.",
+              message: "Only core's types, its wire and what decides in a browser: import type.",
             },
           ],
         },

@@ -13,7 +13,7 @@ const VERSION = 2
 export function mount(element: HTMLElement, payload: StagePayload, origin: string, id = ''): void {
   if (payload.v !== VERSION || !payload.html) return
   // Over the page it is not seen before its time.
-  if (payload.data.over) element.setAttribute(OVER_MARK, 'shut')
+  if (payload.data.over && id) element.setAttribute(OVER_MARK, 'shut')
   const root = show(element, payload, origin)
   element.setAttribute(RELEASE_MARK, String(payload.release))
   startBehaviours(payload.behaviours, { root, element, id, origin, data: payload.data, more: payload.more })

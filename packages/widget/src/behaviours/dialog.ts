@@ -44,6 +44,12 @@ const openDialog: OpensDialog = async ({ opener, id, origin, mount }) => {
   }
 }
 
+/** What over.ts gives beside its behaviour. */
+interface Over {
+  openSoon(id: string): void
+  call(id: string): void
+}
+
 /** What stands over the page by itself opens itself: where it is not on this page yet, it is put there. */
 async function openOver(
   how: 'openSoon' | 'call',
@@ -52,7 +58,7 @@ async function openOver(
   origin: string,
   show: typeof mount,
 ): Promise<void> {
-  const over = (await import(/* @vite-ignore */ origin + pathTo('behaviour', 'over'))) as typeof import('./over')
+  const over = (await import(/* @vite-ignore */ origin + pathTo('behaviour', 'over'))) as Over
   if (!document.querySelector(`[${MARK}="${globalThis.CSS.escape(id)}"]`)) {
     const element = document.body.appendChild(document.createElement('div'))
     element.setAttribute(MARK, id)

@@ -16,7 +16,7 @@ const over: Behaviour = (context) => {
   const inside = fillInside(context, told.inside)
   const stopCounting = countdown(root)
   if (!(root instanceof ShadowRoot)) return () => (inside(), stopCounting())
-  const standing = new Standing(element, root, told, () => (id ? close(id) : standing.close()))
+  const standing = new Standing(element, root, told, () => (id ? close(id) : standing.close()), !id)
   root.addEventListener('click', (event) => {
     const pressed = (event.target as Element).closest<HTMLElement>('[data-closes],[data-opens],[data-answers]')
     if (!pressed || !id) return pressed?.hasAttribute('data-closes') ? standing.close() : undefined
@@ -32,9 +32,10 @@ const over: Behaviour = (context) => {
   else standing.open()
   return () => {
     leave()
-    standing.close()
     inside()
     stopCounting()
+    if (!id) return
+    standing.close()
     element.removeAttribute(OVER_MARK)
   }
 }

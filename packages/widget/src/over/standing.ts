@@ -1,6 +1,9 @@
 import type { OverData } from '@pebblestrand/core/kinds'
 import { OVER_MARK } from '@pebblestrand/core/wire'
 
+/** Elements on a stage that have been opened. */
+const looked = new WeakSet<HTMLElement>()
+
 /** One widget that stands over the page: how it opens and closes. */
 export class Standing {
   private readonly box: HTMLElement
@@ -13,10 +16,12 @@ export class Standing {
     private readonly data: OverData,
     /** A person closed it: by its button, Escape, or a press beside it. */
     closed: () => void,
+    /** On the workbench's stage: it takes no focus from whoever works beside it, and does not come anew with each change. */
+    private readonly isLookedAt = false,
   ) {
     this.box = root.querySelector<HTMLElement>('.ov')!
-    element.setAttribute(OVER_MARK, 'shut')
-    if (!data.modal && 'popover' in this.box) this.box.popover = 'manual'
+    if (!isLookedAt) element.setAttribute(OVER_MARK, 'shut')
+    if (!data.modal && !isLookedAt && 'popover' in this.box) this.box.popover = 'manual'
     this.box.addEventListener('cancel', (event) => (event.preventDefault(), closed()))
     this.box.addEventListener('keydown', (event) => {
       if (event.key === 'Escape' && !data.modal) closed()
@@ -26,11 +31,18 @@ export class Standing {
   }
 
   get isOpen(): boolean {
-    return this.element.getAttribute(OVER_MARK) === 'open'
+    return /^(open|still)$/.test(this.element.getAttribute(OVER_MARK) ?? '')
+  }
+
+  private lookAt(): void {
+    this.box.setAttribute('open', '')
+    this.element.setAttribute(OVER_MARK, looked.has(this.element) ? 'still' : 'open')
+    looked.add(this.element)
   }
 
   open(): void {
     const { box, data, element } = this
+    if (this.isLookedAt) return this.lookAt()
     this.from = document.activeElement
     element.setAttribute(OVER_MARK, 'open')
     if (data.modal) {
@@ -56,7 +68,8 @@ export class Standing {
     const gone = () => {
       if (this.isOpen) return
       element.setAttribute(OVER_MARK, 'shut')
-      if (data.modal) (box as HTMLDialogElement).close()
+      if (this.isLookedAt) box.removeAttribute('open')
+      else if (data.modal) (box as HTMLDialogElement).close()
       else if (box.popover && box.matches(':popover-open')) box.hidePopover()
       this.undo.splice(0).forEach((undo) => undo())
       if (data.modal && this.from instanceof HTMLElement && this.from.isConnected)

@@ -57,7 +57,8 @@ export class Watching {
       ...NOTHING_DONE,
       seconds: (now - this.began) / 1000,
       idleSeconds: (now - this.last) / 1000,
-      scrolled: this.scrolled,
+      // Of a page that has no more than the window shows, all is in sight once it is there.
+      scrolled: document.readyState === 'complete' && roomBelow() <= 0 ? 100 : this.scrolled,
       reached: [...this.reached],
       clicked: [...this.clicked],
       called: [...this.called],
@@ -94,8 +95,7 @@ export class Watching {
   }
 
   private scroll(): void {
-    const { scrollHeight, clientHeight } = document.documentElement
-    const room = scrollHeight - clientHeight
+    const room = roomBelow()
     this.scrolled = Math.max(this.scrolled, room > 0 ? Math.min(100, (scrollY / room) * 100) : 0)
     const now = Date.now()
     this.marks = [...this.marks.filter(({ at }) => now - at < QUICK.ms), { y: scrollY, at: now }]
@@ -114,6 +114,12 @@ export class Watching {
     }
     if (this.clicked.size) this.changed()
   }
+}
+
+/** Px that the page can be scrolled. */
+const roomBelow = (): number => {
+  const { scrollHeight, clientHeight } = document.documentElement
+  return scrollHeight - clientHeight
 }
 
 const matches = (element: Element, selector: string): boolean => {

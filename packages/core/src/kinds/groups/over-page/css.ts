@@ -49,7 +49,9 @@ export function motionCss({ enter, enterFrom, exit, motionMs }: MotionSettings):
 }
 
 export const backdropCss = ({ backdrop, backdropOpacity }: BackdropSettings): string =>
-  `.ov::backdrop{background:${seeThrough(backdrop, backdropOpacity)}}`
+  `.ov::backdrop{background:${seeThrough(backdrop, backdropOpacity)}}` +
+  // On the workbench's stage, where it takes no focus and so has no backdrop.
+  `${over('', '.ov[open]:not(:modal)')}{background:${seeThrough(backdrop, backdropOpacity)}}`
 
 /** Its ground: over other things it always has one, the site's own where nothing else is set. */
 export const groundCss = ({ theme, background, text, radius }: LookSettings): string =>

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { devices as deviceIds, Trigger } from '../../../presence'
+import type { devices as deviceIds } from '../../../presence'
+import { Trigger } from '../../../presence'
 import {
   choice,
   localTime,

@@ -17,7 +17,7 @@ import { asDocument, asText } from './as-document'
 
 /** Paragraphs, lists, bold, italics and links, and nothing else. */
 const props = defineProps<{ value: RichText; most: number; label: string }>()
-const emit = defineEmits<{ set: [value: RichText] }>()
+const emit = defineEmits<{ set: [value: RichText]; ready: [] }>()
 const link = ref<string | null>(null)
 const wrong = ref(false)
 
@@ -39,6 +39,8 @@ const editor = useEditor({
   editorProps: {
     attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-label': props.label, class: 'field min-h-[110px]' },
   },
+  autofocus: 'end',
+  onCreate: () => emit('ready'),
   onUpdate: ({ editor: now }) => emit('set', asText(now.getJSON())),
 })
 // Undone over the whole draft, or brought back: what is typed here at the moment is the same text already.
