@@ -155,7 +155,7 @@ test('from a starter to a client’s page by an opener; rehearsed; a kept visit 
   await page.getByRole('button', { name: /^What sets it off:/ }).click()
   await page.getByLabel('What sets it off 1').selectOption('as soon as they arrive')
   await page.keyboard.press('Escape')
-  await expect(page.getByText('It appears')).toBeVisible()
+  await expect(page.locator('[data-setting=triggers]')).toHaveText('as soon as they arrive')
   expect(await violations(page)).toEqual([])
   await publishRelease(page, 1)
 
@@ -163,6 +163,8 @@ test('from a starter to a client’s page by an opener; rehearsed; a kept visit 
   await api(page, 'POST', '/api/installs', { siteId: site, widgetId, method: 'tag' })
   await page.goto(`/sites/${site}/rehearsal?visitor=search-desk`)
   await expect(page.getByRole('heading', { level: 2, name: /This visitor sees/ })).toBeVisible()
+  const words = page.locator('details').filter({ hasText: 'In words' })
+  if ((await words.getAttribute('open')) === null) await words.locator('summary').click()
   await expect(page.getByText(/Winter rates appears\./).first()).toBeVisible()
   expect(await violations(page)).toEqual([])
   await page.getByRole('button', { name: 'Keep this visit' }).click()

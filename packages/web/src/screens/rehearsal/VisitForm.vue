@@ -119,7 +119,7 @@ const plain = (path: string) => !/[*:{]/.test(path)
         <button
           v-if="visit.visits.length > 1"
           type="button"
-          class="ml-auto cursor-pointer"
+          class="ml-auto grid size-6 flex-none cursor-pointer place-items-center"
           :aria-label="`Take visit ${at + 1} out`"
           @click="change({ visits: visit.visits.toSpliced(at, 1) })"
         >
@@ -152,7 +152,7 @@ const plain = (path: string) => !/[*:{]/.test(path)
           <button
             v-if="one.pages.length > 1"
             type="button"
-            class="cursor-pointer"
+            class="grid size-6 flex-none cursor-pointer place-items-center"
             :aria-label="`Take page ${number + 1} out of visit ${at + 1}`"
             @click="changeVisit(at, { pages: one.pages.toSpliced(number, 1) })"
           >
@@ -210,7 +210,7 @@ const plain = (path: string) => !/[*:{]/.test(path)
             />
             <button
               type="button"
-              class="cursor-pointer"
+              class="grid size-6 flex-none cursor-pointer place-items-center"
               :aria-label="`Take step ${i + 1} out`"
               @click="changePage(at, number, { steps: page.steps.toSpliced(i, 1) })"
             >

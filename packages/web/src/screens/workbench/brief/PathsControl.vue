@@ -34,7 +34,7 @@ function add(): void {
         <span class="min-w-0 flex-1 break-all">{{ one }}</span>
         <button
           type="button"
-          class="cursor-pointer"
+          class="grid size-6 flex-none cursor-pointer place-items-center"
           :aria-label="`Take ${one} out`"
           @click="
             emit(

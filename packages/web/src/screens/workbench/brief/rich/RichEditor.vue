@@ -87,7 +87,7 @@ function setLink(): void {
         v-for="mark in marks"
         :key="mark.name"
         type="button"
-        class="cursor-pointer border p-[5px]"
+        class="grid size-7 cursor-pointer place-items-center border"
         :class="editor.isActive(mark.name) ? 'border-ink' : 'border-rule'"
         :aria-label="mark.says"
         :aria-pressed="editor.isActive(mark.name)"
