@@ -44,9 +44,11 @@ const MOST = { open: 3, blanks: 6 }
 export function patternSource(path: string): string {
   const problem = patternProblem(path)
   if (problem) throw new SyntaxError(`A page's path must ${problem}.`)
-  if (isPlain(path)) return `^${escaped(path.replace(/\/+$/, ''))}\\/?$`
-  return `^${sourceOf(path)}$`
+  return wholeOf(path)
 }
+
+const wholeOf = (path: string): string =>
+  isPlain(path) ? `^${escaped(path.replace(/\/+$/, ''))}\\/?$` : `^${sourceOf(path)}$`
 
 /** In a pathname a blank takes the slash before it along when it may be left out or come again. */
 function sourceOf(text: string): string {
@@ -73,6 +75,14 @@ function blank(lead: string, modifier: string): string {
   return modifier === '+' ? `(?:${again})` : `(?:${again})?`
 }
 
-/** Whether a pathname is one of those that a path or pattern stands for. */
-export const matchesPattern = (path: string, pathname: string): boolean =>
-  new RegExp(patternSource(path), 'u').test(pathname)
+/**
+ * Whether a pathname is one of those that a path or pattern stands for; one in which `patternProblem` finds something stands for
+ * none. Without looking for that: visitors download this, and what reaches them was looked at before.
+ */
+export function matchesPattern(path: string, pathname: string): boolean {
+  try {
+    return new RegExp(wholeOf(path), 'u').test(pathname)
+  } catch {
+    return false
+  }
+}

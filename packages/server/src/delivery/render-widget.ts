@@ -126,7 +126,10 @@ async function rendererWithin(
 ): Promise<Renderer | null> {
   if (!widgetId) return null
   const widget = await WidgetRow.findByPk(widgetId, { transaction })
-  if (!widget || kindOf(widget.kind)?.presence?.(widget.draft)?.rules) return null
+  const kind = widget && kindOf(widget.kind)
   const release = await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction })
-  return release && rendererFor(context, { kind: widget.kind, name: release.name ?? widget.name }, release, transaction)
+  if (!kind || !release) return null
+  // What stands over pages by itself stands in nothing else.
+  if (kind.presence?.(readSettings(kind, release.settings, release.kindVersion))) return null
+  return rendererFor(context, { kind: widget.kind, name: release.name ?? widget.name }, release, transaction)
 }

@@ -17,25 +17,27 @@ const over: Behaviour = (context) => {
   const stopCounting = countdown(root)
   if (!(root instanceof ShadowRoot)) return () => (inside(), stopCounting())
   const standing = new Standing(element, root, told, () => (id ? close(id) : standing.close()), !id)
-  root.addEventListener('click', (event) => {
+  const press = (event: Event) => {
     const pressed = (event.target as Element).closest<HTMLElement>('[data-closes],[data-opens],[data-answers]')
     if (!pressed || !id) return pressed?.hasAttribute('data-closes') ? standing.close() : undefined
     const words = pressed.textContent.trim()
-    if (pressed.classList.contains('cx')) return close(id)
+    if (pressed.hasAttribute('data-closes')) return close(id)
     if (pressed.dataset.opens) {
       answer(id, words, true)
       open(pressed.dataset.opens)
-    } else answer(id, words, pressed.hasAttribute('data-closes') || /^#/.test(pressed.getAttribute('href') ?? ''))
-  })
+    } else answer(id, words, /^#/.test(pressed.getAttribute('href') ?? ''))
+  }
+  root.addEventListener('click', press)
   let leave = () => {}
   if (id) leave = join({ id, widget: told.widget ?? '', rules: told.rules, timeZone: told.timeZone, standing, origin })
   else standing.open()
   return () => {
+    root.removeEventListener('click', press)
     leave()
     inside()
     stopCounting()
     if (!id) return
-    standing.close()
+    standing.end()
     element.removeAttribute(OVER_MARK)
   }
 }

@@ -62,55 +62,80 @@ export class Standing {
 
   /** Goes, and gives back what it took. */
   close(): void {
-    const { box, element, data } = this
     if (!this.isOpen) return
-    element.setAttribute(OVER_MARK, 'closing')
-    const gone = () => {
-      if (this.isOpen) return
-      element.setAttribute(OVER_MARK, 'shut')
-      if (this.isLookedAt) box.removeAttribute('open')
-      else if (data.modal) (box as HTMLDialogElement).close()
-      else if (box.popover && box.matches(':popover-open')) box.hidePopover()
-      this.undo.splice(0).forEach((undo) => undo())
-      if (data.modal && this.from instanceof HTMLElement && this.from.isConnected)
-        this.from.focus({ preventScroll: true })
-    }
+    this.element.setAttribute(OVER_MARK, 'closing')
     const isStill = matchMedia('(prefers-reduced-motion: reduce)').matches || document.hidden
-    if (!data.goesIn || isStill) gone()
-    else setTimeout(gone, data.goesIn)
+    if (!this.data.goesIn || isStill) this.end()
+    else setTimeout(() => this.isOpen || this.end(), this.data.goesIn)
+  }
+
+  /** At once, and however it is. */
+  end(): void {
+    const { box, element, data, from } = this
+    element.setAttribute(OVER_MARK, 'shut')
+    if (this.isLookedAt) box.removeAttribute('open')
+    else if (data.modal) (box as HTMLDialogElement).close()
+    else if (box.popover && box.matches(':popover-open')) box.hidePopover()
+    this.undo.splice(0).forEach((undo) => undo())
+    if (data.modal && from instanceof HTMLElement && from.isConnected) from.focus({ preventScroll: true })
+    this.from = null
   }
 }
 
-/** The page behind does not scroll; its scroll bar stays, so that nothing shifts. */
+/** How many hold the page, and what it was like before the first. */
+const holding = { count: 0, before: ['', ''] as [string, string] }
+
+/** The page behind does not scroll; its scroll bar stays, so that nothing shifts. Of several at once the last gives it back. */
 function still(): () => void {
   const { style } = document.documentElement
-  const before = [style.overflow, style.scrollbarGutter] as const
-  const hasBar = innerWidth > document.documentElement.clientWidth
-  style.overflow = 'hidden'
-  if (hasBar) style.scrollbarGutter = 'stable'
-  return () => ([style.overflow, style.scrollbarGutter] = before)
+  if (holding.count++ === 0) {
+    holding.before = [style.overflow, style.scrollbarGutter]
+    const hasBar = innerWidth > document.documentElement.clientWidth
+    style.overflow = 'hidden'
+    if (hasBar) style.scrollbarGutter = 'stable'
+  }
+  return () => {
+    if (--holding.count === 0) [style.overflow, style.scrollbarGutter] = holding.before
+  }
+}
+
+type Edge = 'top' | 'bottom'
+const sides = { top: 'paddingTop', bottom: 'paddingBottom' } as const
+/** Bars that room is made for, and what the page kept there before the first. */
+const pushed: Record<Edge, { boxes: Set<HTMLElement>; before: string; own: number }> = {
+  top: { boxes: new Set(), before: '', own: 0 },
+  bottom: { boxes: new Set(), before: '', own: 0 },
+}
+
+/** As much room at an edge as the highest bar there takes. */
+function makeRoom(edge: Edge, box: HTMLElement, wanted: boolean): void {
+  const { style } = document.body
+  const at = pushed[edge]
+  if (wanted && !at.boxes.size) {
+    at.before = style[sides[edge]]
+    at.own = parseFloat(getComputedStyle(document.body)[sides[edge]]) || 0
+  }
+  if (wanted) at.boxes.add(box)
+  else if (!at.boxes.delete(box)) return
+  style[sides[edge]] = at.boxes.size
+    ? `${at.own + Math.max(...[...at.boxes].map(({ offsetHeight }) => offsetHeight))}px`
+    : at.before
 }
 
 /**
  * The page makes room for a bar. Below its end that moves nothing that is in sight; above its beginning it waits for the visitor's
  * next press or key, so that nothing moves by itself (what follows an input within half a second is no layout shift).
  */
-function push(edge: 'top' | 'bottom', box: HTMLElement): () => void {
-  const { style } = document.body
-  const name = edge === 'top' ? 'paddingTop' : 'paddingBottom'
-  const before = style[name]
-  const own = parseFloat(getComputedStyle(document.body)[name]) || 0
-  const make = () => (style[name] = `${own + box.offsetHeight}px`)
-  if (edge === 'bottom') {
-    make()
-    return () => void (style[name] = before)
-  }
+function push(edge: Edge, box: HTMLElement): () => void {
   const wait = new AbortController()
-  for (const input of ['pointerdown', 'keydown'])
-    document.addEventListener(input, make, { once: true, capture: true, signal: wait.signal })
+  const make = () => makeRoom(edge, box, true)
+  if (edge === 'bottom') make()
+  else
+    for (const input of ['pointerdown', 'keydown'])
+      document.addEventListener(input, make, { once: true, capture: true, signal: wait.signal })
   return () => {
     wait.abort()
-    style[name] = before
+    makeRoom(edge, box, false)
   }
 }
 

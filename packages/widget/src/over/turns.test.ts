@@ -16,7 +16,7 @@ const { happyDOM } = window as unknown as {
 
 /** What stands there, as far as turns are concerned. */
 class Fake {
-  readonly element = document.createElement('div')
+  readonly element = document.body.appendChild(document.createElement('div'))
   isOpen = false
   open = () => (this.isOpen = true)
   close = () => (this.isOpen = false)

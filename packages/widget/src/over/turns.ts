@@ -77,7 +77,17 @@ function soon(): void {
   queueMicrotask(() => ((isLooking = false), look()))
 }
 
+/** What the page has taken out meanwhile takes no turn any more, and gives back what it took. */
+function forgetGone(): void {
+  for (const [id, { standing }] of turns)
+    if (!standing.element.isConnected) {
+      standing.close()
+      turns.delete(id)
+    }
+}
+
 function look(): void {
+  forgetGone()
   const all = [...turns.values()].filter(({ id }) => !isHeld(id))
   const waits = all.some(({ rules }) => rules.audience.countries.length > 0)
   if (!all.length || document.hidden || (waits && country === undefined)) return
