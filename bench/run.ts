@@ -4,6 +4,7 @@ import { delivery } from './delivery'
 import { estate } from './estate'
 import { hangingSite } from './hanging-site'
 import { nearestColour, scoping, takingALook } from './looks'
+import { deciding } from './presence'
 import { payloadOf200, placeOf4000 } from './reviews'
 import { advicesAndTexts } from './snippets'
 import { tell } from './stand'
@@ -24,6 +25,7 @@ const well = tell([
   scoping(),
   takingALook(),
   advicesAndTexts(),
+  deciding(),
   await placeOf4000(),
   await firstPaintOf100(),
   ...(await browserLooks()),

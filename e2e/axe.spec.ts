@@ -58,7 +58,7 @@ test('screens of sites and installs pass axe', async ({ signedIn: page }) => {
 test('screens of widgets and of one’s account pass axe', async ({ signedIn: page }) => {
   test.setTimeout(120_000)
   await walk(page, [
-    ['Widgets', () => '/widgets', 'Post in brief'],
+    ['Widgets', () => '/widgets', 'Forty knots'],
     ['Make a widget', () => '/widgets?new=1', 'Begin from'],
     ['Workbench', async () => `/widgets/${await widgetId(page, 'Island headlines')}`, 'How it is laid out'],
     ['Workbench of reviews', async () => `/widgets/${await widgetId(page, 'On our engraving')}`, 'How it is laid out'],

@@ -79,10 +79,22 @@ function blank(lead: string, modifier: string): string {
  * Whether a pathname is one of those that a path or pattern stands for; one in which `patternProblem` finds something stands for
  * none. Without looking for that: visitors download this, and what reaches them was looked at before.
  */
-export function matchesPattern(path: string, pathname: string): boolean {
+export const matchesPattern = (path: string, pathname: string): boolean => compiled(path)?.test(pathname) ?? false
+
+/** What was compiled; so many are kept, since the same ones are tried again and again. */
+const known = new Map<string, RegExp | null>()
+const MOST_KNOWN = 1000
+
+function compiled(path: string): RegExp | null {
+  if (known.size > MOST_KNOWN) known.clear()
+  if (!known.has(path)) known.set(path, compile(path))
+  return known.get(path) ?? null
+}
+
+function compile(path: string): RegExp | null {
   try {
-    return new RegExp(wholeOf(path), 'u').test(pathname)
+    return new RegExp(wholeOf(path), 'u')
   } catch {
-    return false
+    return null
   }
 }

@@ -26,6 +26,9 @@ const PageStay = z.strictObject({
   steps: z.array(Step).max(60),
 })
 
+/** Of all pages together: each second is played. */
+const MOST_SECONDS = 4 * 3600
+
 /** A made-up visitor as it is kept: times are on the clocks of the site. */
 export const MadeUpVisit = z.strictObject({
   device: z.enum(devices),
@@ -45,7 +48,13 @@ export const MadeUpVisit = z.strictObject({
       }),
     )
     .min(1)
-    .max(LONGEST.visits),
+    .max(LONGEST.visits)
+    .refine(
+      (visits) => visits.flatMap(({ pages }) => pages).reduce((sum, { stays }) => sum + stays, 0) <= MOST_SECONDS,
+      {
+        message: `may last ${MOST_SECONDS / 3600} hours in all`,
+      },
+    ),
 })
 export type MadeUpVisit = z.infer<typeof MadeUpVisit>
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { address, escapeText } from '../markup'
+import { escapeText, linkTarget } from '../markup'
 
 // Text as people write it in a small editor: paragraphs and lists, bold, italics, links, and nothing else. It is kept as what it
 // says and not as markup, so that what is written of it needs no cleaning.
@@ -42,7 +42,7 @@ function runHtml({ text, bold, italic, link }: Run, attributes: string): string 
   const lines = text.split('\n').map(escapeText).join('<br>')
   const inner = italic ? `<em>${lines}</em>` : lines
   const strong = bold ? `<strong>${inner}</strong>` : inner
-  const href = link ? address(link) : ''
+  const href = link ? linkTarget(link) : ''
   return href ? `<a part="link" href="${href}"${attributes && ` ${attributes}`}>${strong}</a>` : strong
 }
 

@@ -11,8 +11,17 @@ export interface WallClock {
 const formats = new Map<string, Intl.DateTimeFormat>()
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 
+/** The last that was asked for: many ask for the same moment, one after another. */
+let last: { at: number; timeZone: string; shows: WallClock } | null = null
+
 /** @param timeZone IANA */
 export function wallClock(moment: Date, timeZone: string): WallClock {
+  const at = moment.getTime()
+  if (last?.at !== at || last.timeZone !== timeZone) last = { at, timeZone, shows: read(moment, timeZone) }
+  return last.shows
+}
+
+function read(moment: Date, timeZone: string): WallClock {
   let format = formats.get(timeZone)
   if (!format) {
     format = new Intl.DateTimeFormat('en-GB', {

@@ -1,4 +1,4 @@
-import { kindOf } from '@pebblestrand/core/kinds'
+import { kindOf, type Settings } from '@pebblestrand/core/kinds'
 import { typicalVisitors, type MadeUpVisit } from '@pebblestrand/core/presence'
 import { wallClock } from '@pebblestrand/core/zoned-time'
 import { lookAtPage } from '../checks/look-at-page'
@@ -15,6 +15,7 @@ import { makeWidget } from '../widgets/make'
 import { Widget } from '../widgets/models'
 import { publish } from '../widgets/publish'
 import type { Desks } from './desk'
+import { ILL, illBehaved } from './ill-behaved'
 import { overThePage } from './over-the-page'
 
 /** Sites whose tag brings what stands over their pages, beside the ferries', which has one already. */
@@ -26,13 +27,10 @@ export async function seedOverPage(
   desks: Desks,
   sites: Map<string, Site>,
   userId: string,
-): Promise<void> {
+): Promise<Install[]> {
   for (const host of TAGGED) await pasteTag(context, desks, sites.get(host)!, host, userId)
   for (const { name, kind, starter, site, page, settings } of overThePage(new Date())) {
-    const widget = await makeWidget(context, { kind, starter, name }, userId)
-    const whole = kindOf(kind)!.settings.parse({ ...widget.draft, ...settings }) as typeof widget.draft
-    await saveDraft(context, widget, { settings: whole, version: 1 })
-    await publish(context, widget.id, widget.draftVersion, userId)
+    const widget = await made(context, { name, kind, starter, settings }, userId)
     const { id: siteId } = sites.get(site)!
     const wanted = page
       ? { pageId: (await Page.findOne({ where: { siteId, path: page } }))!.id, method: 'inline' as const }
@@ -43,6 +41,47 @@ export async function seedOverPage(
     await looked(context, install, userId)
   }
   await keepVisits(sites.get('pollard-cycles')!, userId)
+  return seedIllBehaved(context, desks, sites, userId)
+}
+
+async function made(
+  context: Context,
+  { name, kind, starter, settings }: { name: string; kind: string; starter: string; settings: Settings },
+  userId: string,
+): Promise<Widget> {
+  const widget = await makeWidget(context, { kind, starter, name }, userId)
+  const whole = kindOf(kind)!.settings.parse({ ...widget.draft, ...settings }) as Settings
+  await saveDraft(context, widget, { settings: whole, version: 1 })
+  await publish(context, widget.id, widget.draftVersion, userId)
+  return widget
+}
+
+/** What goes wrong over pages, brought about at one of them; only a browser sees it. */
+async function seedIllBehaved(
+  context: Context,
+  desks: Desks,
+  sites: Map<string, Site>,
+  userId: string,
+): Promise<Install[]> {
+  const { id: siteId } = sites.get(ILL.site)!
+  const page = (await Page.findOne({ where: { siteId, path: ILL.path } }))!
+  const installs: Install[] = []
+  const parts: string[] = []
+  for (const one of illBehaved) {
+    const widget = await made(context, one, userId)
+    const install = await planInstall(context, { widgetId: widget.id, pageId: page.id, method: 'inline' }, userId)
+    await lookAtPage(context, page.id)
+    const { snippets } = await describeInstall(context, install.id)
+    parts.push(snippets.inline, one.page(install.publicId))
+    installs.push(install)
+  }
+  await desks.publish(ILL.site, ILL.path, { 'sidebar.code': parts.join('\n') })
+  await desks.emptyCache(ILL.site)
+  for (const install of installs) {
+    await install.reload()
+    await install.update({ status: 'pasted', pastedAt: new Date() })
+  }
+  return installs
 }
 
 /** Who has been here before never sees the voucher. */

@@ -61,11 +61,11 @@ async function tell(context: Context): Promise<Install[]> {
   await seedTags(context, desks, sites, widgetIds, users[0]!)
   await desks.set('net-loft', { allowed: context.config.origin })
   const installs = await seedInstalls(context, desks, sites, widgetIds, users)
-  await seedOverPage(context, desks, sites, users[0]!)
+  const ill = await seedOverPage(context, desks, sites, users[0]!)
   await seedSwap(sites, widgetIds, users[0]!)
   await seedHandover(context, sites, users[0]!)
   await seedVisits(context)
-  return installs
+  return [...installs, ...ill]
 }
 
 async function seedPeople(): Promise<string[]> {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ControlOf } from '@pebblestrand/core/kinds'
 import { useWorkbench } from '../../../stores/workbench'
+import OwnLink from './OwnLink.vue'
 
 /** Where a click on single items leads: an address for each, the items chosen in the sieve. */
 interface Link {
@@ -18,24 +19,11 @@ const change = (at: number, url: string) =>
 <template>
   <ol class="ledger max-h-[260px] overflow-auto" :aria-label="label">
     <li v-for="(link, at) in value" :key="link.id" class="py-2">
-      <p class="flex items-center gap-2">
-        <span class="min-w-0 flex-1 truncate" dir="auto">{{ titleOf(link.id) }}</span>
-        <button
-          type="button"
-          class="word plain"
-          :aria-label="`No own link: ${titleOf(link.id)}`"
-          @click="emit('set', value.toSpliced(at, 1))"
-        >
-          Take out
-        </button>
-      </p>
-      <input
-        class="field mt-1 w-full"
-        type="url"
-        placeholder="https://…"
-        :aria-label="`Address for ${titleOf(link.id)}`"
-        :value="link.url"
-        @change="change(at, ($event.target as HTMLInputElement).value)"
+      <OwnLink
+        :title="titleOf(link.id)"
+        :url="link.url"
+        @change="change(at, $event)"
+        @out="emit('set', value.toSpliced(at, 1))"
       />
     </li>
   </ol>
