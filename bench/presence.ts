@@ -29,8 +29,8 @@ export function deciding(): Ratio {
     shown: [],
     now,
   }
-  let sum = 0
-  const bare = () => {
+  const bare = (): number => {
+    let sum = 0
     for (let round = 0; round < 20; round++)
       for (const { id, rules } of candidates) {
         const { pages, notPages, days, devices, hours } = rules.audience
@@ -38,6 +38,7 @@ export function deciding(): Ratio {
           if (new RegExp(one.replace('*', '.*'), 'u').test(moment.arrival.path)) sum++
         if (days.includes(5) && devices.includes('desktop') && hours) sum += id.length
       }
+    return sum
   }
   const { one, other, ratio } = compared(() => {
     for (let round = 0; round < 20; round++) decide(candidates, moment)
