@@ -1,4 +1,4 @@
-import { lookGroup, messageGroup, over, overPageGroup, windows, type Stand } from '../groups'
+import { inWindows, lookGroup, messageGroup, over, overPageGroup, type Stand } from '../groups'
 import type { CentreDialogSettings } from './settings'
 
 const places = { centre: 'center', top: 'start', bottom: 'end' } as const
@@ -21,9 +21,7 @@ export function centreDialogCss(settings: CentreDialogSettings): string {
     css.padding(settings, '28px') +
     '.w{width:100%;margin:0 auto;overflow-wrap:anywhere;box-shadow:0 12px 48px #0004}' +
     layer +
-    (Object.keys(windows) as (keyof typeof windows)[])
-      .map((size) => `${windows[size]}{${stand(settings[size])}}`)
-      .join('') +
+    inWindows(settings, stand) +
     messageGroup.css(settings) +
     `.h{padding-inline-end:28px}` +
     css.backdrop(settings) +

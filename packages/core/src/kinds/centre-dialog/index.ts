@@ -1,5 +1,5 @@
 import { paragraph } from '../../rich-text'
-import { lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import { messageGroup, overPageGroup } from '../groups'
 import type { Kind } from '../kind'
 import { centreDialogCss } from './css'
 import { CentreDialogSettings } from './settings'
@@ -50,20 +50,6 @@ export const centreDialog: Kind<CentreDialogSettings> = {
       },
     },
   ],
-  sample: () => ({ items: [], facts: {} }),
-  render: (view) =>
-    overPageGroup.rendered(
-      view,
-      {
-        html: overPageGroup.html(view, { tag: 'dialog', className: 'ov-dialog' }),
-        css: centreDialogCss(view.settings),
-        font: lookGroup.font(view.settings),
-      },
-      { modal: true, rules: (timeZone) => presenceGroup.rules(view.settings, timeZone) },
-    ),
-  presence: (settings) => ({ overPage: true, rules: (timeZone) => presenceGroup.rules(settings, timeZone) }),
-  pictureAddresses: ({ picture }) => (picture ? [picture] : []),
-  inside: ({ inside }) => inside || null,
+  ...overPageGroup.facets({ tag: 'dialog', className: 'ov-dialog', css: centreDialogCss }),
   parts: ['heading', 'text', 'picture', 'button', 'meta', 'close'],
-  pairs: lookGroup.pairs,
 }

@@ -1,4 +1,4 @@
-import { lookGroup, messageGroup, over, overPageGroup, windows, type Stand } from '../groups'
+import { inWindows, lookGroup, messageGroup, over, overPageGroup, type Stand } from '../groups'
 import type { CornerCardSettings } from './settings'
 
 type Corner = CornerCardSettings['desktop']['at']
@@ -22,9 +22,7 @@ export function cornerCardCss(settings: CornerCardSettings): string {
     '.w{width:100%;overflow-wrap:anywhere;box-shadow:0 4px 24px #0003}' +
     `${over('', '.ov')}{position:fixed;z-index:2147483000}${over('', '.w')}{max-height:calc(100dvh - 32px);overflow:auto}` +
     messageGroup.css(settings) +
-    (Object.keys(windows) as (keyof typeof windows)[])
-      .map((size) => `${windows[size]}{${stand(settings[size])}}`)
-      .join('') +
+    inWindows(settings, stand) +
     `.h{padding-inline-end:28px}.in{gap:10px}.pc{max-height:24vh;margin-bottom:12px}` +
     css.motion(settings)
   )

@@ -1,5 +1,5 @@
 import { paragraph } from '../../rich-text'
-import { lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import { messageGroup, overPageGroup } from '../groups'
 import type { Kind } from '../kind'
 import { cornerCardCss } from './css'
 import { CornerCardSettings } from './settings'
@@ -39,20 +39,6 @@ export const cornerCard: Kind<CornerCardSettings> = {
       },
     },
   ],
-  sample: () => ({ items: [], facts: {} }),
-  render: (view) =>
-    overPageGroup.rendered(
-      view,
-      {
-        html: overPageGroup.html(view, { tag: 'section', className: 'ov-card' }),
-        css: cornerCardCss(view.settings),
-        font: lookGroup.font(view.settings),
-      },
-      { modal: false, rules: (timeZone) => presenceGroup.rules(view.settings, timeZone) },
-    ),
-  presence: (settings) => ({ overPage: true, rules: (timeZone) => presenceGroup.rules(settings, timeZone) }),
-  pictureAddresses: ({ picture }) => (picture ? [picture] : []),
-  inside: ({ inside }) => inside || null,
+  ...overPageGroup.facets({ tag: 'section', className: 'ov-card', css: cornerCardCss }),
   parts: ['heading', 'text', 'picture', 'button', 'meta', 'close'],
-  pairs: lookGroup.pairs,
 }

@@ -24,7 +24,7 @@ export function edgeBarCss(settings: EdgeBarSettings): string {
     css.padding(settings, `8px ${CLOSE + 8}px`) +
     `.w{min-height:${CLOSE}px;border-radius:0;overflow-wrap:anywhere}` +
     stand(settings) +
-    messageGroup.css({ ...settings, inside: '', picture: '', pictureAlt: '' }) +
+    messageGroup.css(settings) +
     `.in{display:flex;flex-wrap:wrap;align-items:center;justify-content:${places[settings.align]};gap:6px 20px;max-width:${settings.contentWidth}px;min-height:${CLOSE - 16}px;margin:0 auto}` +
     '.h{font-size:inherit}.tx>*{display:inline;margin:0}.b{min-height:34px;padding:4px 14px}' +
     '.cd{margin:0;font-variant-numeric:tabular-nums;font-weight:700}' +

@@ -1,7 +1,7 @@
 import { escapeAttribute, escapeText } from '../../markup'
 import { paragraph } from '../../rich-text'
 import { instantOf } from '../../zoned-time'
-import { lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import { messageGroup, overPageGroup } from '../groups'
 import type { Kind, View } from '../kind'
 import { usualAround } from '../spoken'
 import { edgeBarCss } from './css'
@@ -57,29 +57,13 @@ export const edgeBar: Kind<EdgeBarSettings> = {
       },
     },
   ],
-  sample: () => ({ items: [], facts: {} }),
-  render(view) {
-    const settings = { ...view.settings, inside: '', picture: '', pictureAlt: '' }
-    const { room, stays, edge } = settings
-    return overPageGroup.rendered(
-      view,
-      {
-        html: overPageGroup.html(
-          { ...view, settings },
-          { tag: 'section', className: 'ov-bar', more: countdownHtml(view) },
-        ),
-        css: edgeBarCss(settings),
-        font: lookGroup.font(settings),
-      },
-      {
-        modal: false,
-        rules: (timeZone) => presenceGroup.rules(settings, timeZone),
-        // One that lies at the end of the page is a part of it already.
-        ...(room === 'push' && (stays === 'stays' || edge === 'top') ? { push: edge } : {}),
-      },
-    )
-  },
-  presence: (settings) => ({ overPage: true, rules: (timeZone) => presenceGroup.rules(settings, timeZone) }),
+  ...overPageGroup.facets<EdgeBarSettings>({
+    tag: 'section',
+    className: 'ov-bar',
+    css: edgeBarCss,
+    more: countdownHtml,
+    // One that lies at the end of the page is a part of it already.
+    push: ({ room, stays, edge }) => (room === 'push' && (stays === 'stays' || edge === 'top') ? edge : undefined),
+  }),
   parts: ['heading', 'text', 'button', 'meta', 'countdown', 'close'],
-  pairs: lookGroup.pairs,
 }

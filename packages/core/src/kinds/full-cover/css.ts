@@ -1,4 +1,4 @@
-import { lookGroup, messageGroup, over, overPageGroup, windows, type Stand } from '../groups'
+import { inWindows, lookGroup, messageGroup, over, overPageGroup, type Stand } from '../groups'
 import type { FullCoverSettings } from './settings'
 
 const places = { centre: 'center', top: 'start', bottom: 'end' } as const
@@ -24,9 +24,7 @@ export function fullCoverCss(settings: FullCoverSettings): string {
     '.w{display:grid;justify-content:center;gap:20px;width:100%;overflow-wrap:anywhere}.w>.pc,.w>picture,.in{width:100%}.pc{margin-bottom:0}' +
     layer +
     messageGroup.css(settings) +
-    (Object.keys(windows) as (keyof typeof windows)[])
-      .map((size) => `${windows[size]}{${stand(settings[size])}}`)
-      .join('') +
+    inWindows(settings, stand) +
     '.ov::backdrop{background:none}' +
     css.motion(settings)
   )

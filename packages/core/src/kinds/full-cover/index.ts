@@ -1,5 +1,5 @@
 import { paragraph } from '../../rich-text'
-import { lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import { messageGroup, overPageGroup } from '../groups'
 import type { Kind } from '../kind'
 import { fullCoverCss } from './css'
 import { FullCoverSettings } from './settings'
@@ -41,20 +41,6 @@ export const fullCover: Kind<FullCoverSettings> = {
       },
     },
   ],
-  sample: () => ({ items: [], facts: {} }),
-  render: (view) =>
-    overPageGroup.rendered(
-      view,
-      {
-        html: overPageGroup.html(view, { tag: 'dialog', className: 'ov-cover' }),
-        css: fullCoverCss(view.settings),
-        font: lookGroup.font(view.settings),
-      },
-      { modal: true, rules: (timeZone) => presenceGroup.rules(view.settings, timeZone) },
-    ),
-  presence: (settings) => ({ overPage: true, rules: (timeZone) => presenceGroup.rules(settings, timeZone) }),
-  pictureAddresses: ({ picture }) => (picture ? [picture] : []),
-  inside: ({ inside }) => inside || null,
+  ...overPageGroup.facets({ tag: 'dialog', className: 'ov-cover', css: fullCoverCss }),
   parts: ['heading', 'text', 'picture', 'button', 'meta', 'close'],
-  pairs: lookGroup.pairs,
 }

@@ -18,7 +18,7 @@ export const PICTURE_WIDTH = 800
 
 /** Picture, words, what is inside, buttons and small print. */
 export function messageHtml(settings: MessageSettings, context: RenderContext, more = ''): string {
-  const { heading, body, small, buttons, picture, pictureAlt, inside } = settings
+  const { heading, body, small, buttons, picture = '', pictureAlt = '', inside } = settings
   const { timeZone } = context.around ?? usualAround
   // Visitors are given our copies alone; on the workbench, where nobody says which there are, the picture itself.
   const shown = context.pictures ? context.pictures[picture] : { url: picture, width: null, height: null }

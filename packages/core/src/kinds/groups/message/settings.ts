@@ -134,11 +134,12 @@ export const picturePlacing = {
 export interface MessageSettings {
   heading: string
   body: RichText
-  picture: string
-  pictureAlt: string
+  /** Left out of kinds that have none. */
+  picture?: string
+  pictureAlt?: string
   picturePlace?: 'above' | 'before' | 'after'
   pictureFocus?: 'center' | 'top' | 'bottom' | 'left' | 'right'
-  inside: string
+  inside?: string
   buttons: Button[]
   small: string
 }

@@ -2,7 +2,7 @@ import { seeThrough } from '../../../look'
 import { NARROWER } from '../../../presence'
 import { OVER_MARK } from '../../../wire'
 import type { LookSettings } from '../look'
-import type { BackdropSettings, Motion, MotionSettings, Side } from './settings'
+import type { BackdropSettings, Motion, MotionSettings, Side, Stand } from './settings'
 
 // Without its behaviour, on a page of its own for instance, it stands there as anything else does. Where it is over a page, the mark
 // on its element says how it is.
@@ -12,11 +12,18 @@ export const over = (state: 'open' | 'closing' | 'shut' | '', inner: string) =>
   `:host([${OVER_MARK}${state && `=${state}`}]) ${inner}`
 
 /** Windows of each size. */
-export const windows = {
+const windows = {
   phone: `@media (max-width:${NARROWER.phone - 1}px)`,
   tablet: `@media (min-width:${NARROWER.phone}px) and (max-width:${NARROWER.tablet - 1}px)`,
   desktop: `@media (min-width:${NARROWER.tablet}px)`,
 } as const
+
+/** Where it stands in windows of each size. */
+export const inWindows = <P extends string>(
+  stands: Record<keyof typeof windows, Stand<P>>,
+  css: (stand: Stand<P>) => string,
+): string =>
+  (Object.keys(windows) as (keyof typeof windows)[]).map((size) => `${windows[size]}{${css(stands[size])}}`).join('')
 
 const away: Record<Side, string> = {
   top: 'translateY(-105%)',

@@ -3,7 +3,7 @@ import type { View } from '../../kind'
 import { inLanguage } from '../../outermost'
 import { messageGroup, type MessageSettings } from '../message'
 
-type Said = MessageSettings & { locale: string; labels: { close: string } }
+export type Said = MessageSettings & { locale: string; labels: { close: string } }
 
 /**
  * The shell of something over the page.

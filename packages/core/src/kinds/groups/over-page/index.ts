@@ -1,12 +1,15 @@
-import type { Rendered, RenderedFont, View } from '../../kind'
+import type { Presence, Rendered, RenderedFont, View } from '../../kind'
 import type { PresenceRules } from '../../../presence'
 import { usualAround } from '../../spoken'
 import { backdropCss, groundCss, motionCss, paddingCss, shellCss } from './css'
-import { overPageHtml } from './html'
+import { lookGroup, type LookSettings } from '../look'
+import type { MessageSettings } from '../message'
+import { presenceGroup, type PresenceSettings } from '../presence'
+import { overPageHtml, type Said } from './html'
 import { closeLabel } from './labels'
-import { backdropShape, motionShape, standsShape } from './settings'
+import { backdropShape, motionShape, standsShape, type MotionSettings } from './settings'
 
-export { CLOSE, over, windows } from './css'
+export { CLOSE, inWindows, over } from './css'
 export type { BackdropSettings, MotionSettings, Stand } from './settings'
 
 /** What a visitor's browser is told of something over the page (packages/widget/src/over). */
@@ -25,7 +28,7 @@ export interface OverData {
 }
 
 /** Rendered, with what its behaviour is told. A widget in it brings its later parts along as its own. */
-export function overPageRendered(
+function overPageRendered(
   { context, settings }: View<{ motionMs: number; exit: string }>,
   drawn: { html: string; css: string; font: RenderedFont | null },
   told: Omit<OverData, 'timeZone' | 'inside' | 'goesIn' | 'rules'> & { rules(timeZone: string): PresenceRules },
@@ -42,13 +45,47 @@ export function overPageRendered(
   return { ...drawn, behaviours: ['over'], data: { over }, ...(more ? { more } : {}) }
 }
 
+type Whole = Said & MessageSettings & MotionSettings & PresenceSettings & LookSettings
+
+/** What the kinds over a page have in common, once one says what its box is and how it looks. */
+export function overPageFacets<S extends Whole>(shape: {
+  tag: 'dialog' | 'section'
+  className: string
+  css(settings: S): string
+  /** What it says beside its message, as HTML. */
+  more?(view: View<S>): string
+  /** At which edge the page makes room for it; left out: at none. */
+  push?(settings: S): 'top' | 'bottom' | undefined
+}) {
+  const rulesOf = (settings: S) => (timeZone: string) => presenceGroup.rules(settings, timeZone)
+  return {
+    sample: () => ({ items: [], facts: {} }),
+    render: (view: View<S>): Rendered => {
+      const { tag, className, css, more, push } = shape
+      const edge = push?.(view.settings)
+      return overPageRendered(
+        view,
+        {
+          html: overPageHtml(view, { tag, className, more: more?.(view) ?? '' }),
+          css: css(view.settings),
+          font: lookGroup.font(view.settings),
+        },
+        { modal: tag === 'dialog', rules: rulesOf(view.settings), ...(edge ? { push: edge } : {}) },
+      )
+    },
+    presence: (settings: S): Presence => ({ overPage: true, rules: rulesOf(settings) }),
+    pictureAddresses: ({ picture }: S) => (picture ? [picture] : []),
+    inside: ({ inside }: S) => inside || null,
+    pairs: lookGroup.pairs,
+  }
+}
+
 /** Where, how and behind what something over the page stands. */
 export const overPageGroup = {
+  facets: overPageFacets,
   stands: standsShape,
   labels: closeLabel,
   backdrop: backdropShape,
   motion: motionShape,
-  html: overPageHtml,
-  rendered: overPageRendered,
   css: { shell: shellCss, motion: motionCss, backdrop: backdropCss, ground: groundCss, padding: paddingCss },
 }

@@ -1,12 +1,12 @@
 import type { Control, ControlType } from '@pebblestrand/core/kinds'
 import type { Component } from 'vue'
 import ChoiceControl from './ChoiceControl.vue'
+import ClockControl from './ClockControl.vue'
 import ColourControl from './ColourControl.vue'
 import ItemLinksControl from './ItemLinksControl.vue'
 import ItemsControl from './ItemsControl.vue'
 import LabelControl from './LabelControl.vue'
 import ListControl from './ListControl.vue'
-import LocalTimeControl from './LocalTimeControl.vue'
 import NumberControl from './NumberControl.vue'
 import ObjectControl from './ObjectControl.vue'
 import PathsControl from './PathsControl.vue'
@@ -15,7 +15,6 @@ import SeveralControl from './SeveralControl.vue'
 import SourceMostsControl from './SourceMostsControl.vue'
 import SwitchControl from './SwitchControl.vue'
 import TextControl from './TextControl.vue'
-import TimeOfDayControl from './TimeOfDayControl.vue'
 import TriggersControl from './TriggersControl.vue'
 import WidgetControl from './WidgetControl.vue'
 import WordsControl from './WordsControl.vue'
@@ -43,8 +42,8 @@ export const controlComponents: Record<Exclude<ControlType, 'sources' | 'css'>, 
   'source-mosts': SourceMostsControl,
   several: SeveralControl,
   rich: RichControl,
-  'local-time': LocalTimeControl,
-  'time-of-day': TimeOfDayControl,
+  'local-time': ClockControl,
+  'time-of-day': ClockControl,
   paths: PathsControl,
   widget: WidgetControl,
   triggers: TriggersControl,

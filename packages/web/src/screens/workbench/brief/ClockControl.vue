@@ -1,20 +1,25 @@
 <script setup lang="ts">
 import type { ControlOf } from '@pebblestrand/core/kinds'
+import { computed } from 'vue'
 import TypedField from '../../../parts/TypedField.vue'
 
-/** A day and a time, on the clocks of the site. */
-defineProps<{ control: ControlOf<'local-time'>; value: string; label: string }>()
+/** A day and a time, or a time of any day, on the clocks of the site. */
+const props = defineProps<{ control: ControlOf<'local-time' | 'time-of-day'>; value: string; label: string }>()
 const emit = defineEmits<{ set: [value: string]; done: [] }>()
+/** What the browser's field is, and how many letters of what it says count: seconds do not. */
+const field = computed(() =>
+  props.control.type === 'local-time' ? { type: 'datetime-local', letters: 16 } : { type: 'time', letters: 5 },
+)
 </script>
 
 <template>
   <div>
     <TypedField
       class="field"
-      type="datetime-local"
+      :type="field.type"
       :value="value"
       :aria-label="label"
-      @change="(text: string) => emit('set', text.slice(0, 16))"
+      @change="(text: string) => emit('set', text.slice(0, field.letters))"
       @keydown.enter.prevent="emit('done')"
     />
     <p class="mt-1 flex gap-3 text-[13px] text-soft">
