@@ -44,7 +44,7 @@ test('Today says who has what in hand, and reminds them', async ({ signedIn: pag
 })
 
 test('one install, from the mail to confirmed, with a wrong box first', async ({ signedIn: page, browser }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(240_000)
   const id = await installId(page, `q=Culture&siteId=${await siteId(page, 'Ninefold')}&status=handed-over`)
   await page.goto(`/installs/${id}`)
   await page.getByRole('button', { name: 'Hand it over' }).click()
@@ -85,7 +85,7 @@ test('one install, from the mail to confirmed, with a wrong box first', async ({
   await one.getByRole('checkbox').first().check()
   await one.getByRole('button', { name: 'I have pasted it' }).click()
   await expect(one.getByText('Looking at the page')).toBeVisible()
-  await expect(one.getByText('Visitors can read its code.')).toBeVisible({ timeout: 45_000 })
+  await expect(one.getByText('Visitors can read its code.')).toBeVisible({ timeout: 90_000 })
   await desk.open('Concerts')
   await desk.box('Visual text box, footer').fill('')
   await desk.box('Code box, footer').fill(snippet)
@@ -97,7 +97,7 @@ test('one install, from the mail to confirmed, with a wrong box first', async ({
   await expect(there.getByRole('checkbox').first()).toBeChecked()
   await there.getByRole('button', { name: 'Look again' }).click()
   await expect(there.getByText('It is there, and visitors see it. Nothing is left to do.')).toBeVisible({
-    timeout: 45_000,
+    timeout: 90_000,
   })
   await expect(there.getByRole('button', { name: 'Look again' })).toHaveCount(0)
   expect(await violations(laptop)).toEqual([])
@@ -120,19 +120,19 @@ test('one install, from the mail to confirmed, with a wrong box first', async ({
   await expect(gone.getByRole('heading', { name: 'The text to take out' })).toBeVisible()
   expect(await violations(sheet)).toEqual([])
   await gone.getByRole('button', { name: 'I have taken it out' }).click()
-  await expect(gone.getByText('It is still on the page.')).toBeVisible({ timeout: 45_000 })
+  await expect(gone.getByText('It is still on the page.')).toBeVisible({ timeout: 90_000 })
   await desk.open('Concerts')
   await desk.box('Code box, footer').fill('')
   await desk.press('Publish page', 'Published.')
   await gone.getByRole('button', { name: 'Look again' }).click()
-  await expect(gone.getByText('It is gone from the page.')).toBeVisible({ timeout: 45_000 })
+  await expect(gone.getByText('It is gone from the page.')).toBeVisible({ timeout: 90_000 })
 })
 
 test('all that is open of a site on one sheet, on a CMS, without a script; printed on one page each', async ({
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(240_000)
   // Slow enough that the person has chosen before it is known who pastes: the choice stays.
   await page.route('**/contacts', async (route) => {
     await new Promise((done) => setTimeout(done, 2000))
@@ -172,7 +172,7 @@ test('all that is open of a site on one sheet, on a CMS, without a script; print
   await expect(async () => {
     await sheet.goto(link)
     await expect(one.locator('.fault')).toBeVisible({ timeout: 1000 })
-  }).toPass({ timeout: 45_000 })
+  }).toPass({ timeout: 90_000 })
   await expect(one.locator('.fault')).toContainText('Kasten für Code')
   await desk.open('Opening hours')
   await desk.box('Written block, footer').fill('')
@@ -183,7 +183,7 @@ test('all that is open of a site on one sheet, on a CMS, without a script; print
   await expect(async () => {
     await sheet.goto(link)
     await expect(one.locator('.well')).toBeVisible({ timeout: 1000 })
-  }).toPass({ timeout: 45_000 })
+  }).toPass({ timeout: 90_000 })
   await expect(sheet.getByText(`1 von ${titles.length} erledigt`)).toBeVisible()
   expect(await context.cookies()).toEqual([])
   const pdf = await sheet.pdf({ format: 'A4' })
