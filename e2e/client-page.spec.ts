@@ -163,6 +163,7 @@ test('a widget opens over the page from a link, a button or anything else, by ke
     await dialog.getByRole('button', { name: 'Close' }).click()
     await expect(dialog).toBeHidden()
     await opener.click()
+    await expect(dialog).toBeVisible()
     await visitor.mouse.click(3, 3)
     await expect(dialog).toBeHidden()
     expect(visitor.url()).toBe(url)

@@ -80,7 +80,7 @@ test('the register is narrowed by client, page, person and day', async ({ signed
   const said = page.getByRole('status').filter({ hasText: /install/ })
   await page.getByLabel('Client').selectOption('Pollard Cycles')
   await expect(said).toHaveText('8 installs.')
-  await page.getByLabel('Site').selectOption('Pollard Cycles')
+  await page.getByLabel('Site', { exact: true }).selectOption('Pollard Cycles')
   await page.getByLabel('Page', { exact: true }).selectOption('Hire')
   await expect(said).toHaveText('2 installs.')
   await page.getByLabel('Planned by').selectOption('Mara Rask') // both were planned by the other

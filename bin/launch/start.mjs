@@ -28,16 +28,18 @@ orComplain(async () => {
   if (!process.env.PEBBLESTRAND_CHROMIUM) wishForSystemPackages(['chromium', 'fonts-liberation'], say)
   ensureNodePackages(say)
   await buildWhatIsStale(say)
-  const system = await startSystem(settings)
-  say(`\n${[...opening(settings, system.printed), 'Ctrl-C stops it.'].map((line) => `  ${line}`).join('\n')}\n`)
 
-  let stopping = false
-  const end = async (status) => {
-    if (stopping) return
-    stopping = true
+  const end = new AbortController()
+  for (const name of ['SIGINT', 'SIGTERM']) process.on(name, () => end.abort())
+  const system = await startSystem(settings, { signal: end.signal }).catch((error) => {
+    if (end.signal.aborted) process.exit(0)
+    throw error
+  })
+  const stop = async (status) => {
     await system.stop()
     process.exit(status)
   }
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => void end(0))
-  system.server.child.on('exit', () => void end(1))
+  end.signal.addEventListener('abort', () => stop(0))
+  system.server.child.on('exit', () => stop(end.signal.aborted ? 0 : 1))
+  say(`\n${[...opening(settings, system.printed), 'Ctrl-C stops it.'].map((line) => `  ${line}`).join('\n')}\n`)
 })

@@ -12,18 +12,23 @@ const program = (name) => join(root, 'packages', name, 'dist', 'main.js')
 
 /**
  * Starts everything in order.
+ * @param signal whose abort stops what has been started so far; the start is then refused with its reason
  * @returns what the server printed when it was ready, the database's address, and `stop`, which undoes it in the other order
  */
-export async function startSystem(settings, { durable = true, env = {} } = {}) {
+export async function startSystem(settings, { durable = true, env = {}, signal } = {}) {
   const stops = []
-  const stop = async () => {
-    for (const undo of stops.splice(0).reverse()) await undo()
-  }
+  let ending = Promise.resolve()
+  const stop = () =>
+    (ending = ending.then(async () => {
+      while (stops.length) await stops.pop()()
+    }))
+  signal?.addEventListener('abort', stop)
   try {
     if (settings.role !== 'worker') await requireFreePort(settings.port, 'PEBBLESTRAND_PORT', 'the application')
     if (settings.demo) await requireFreePort(settings.standinsPort, 'PEBBLESTRAND_STANDINS_PORT', 'the simulated sites')
     const smtpPort = settings.smtpPort ?? settings.standinsPort + MAILBOX
     if (settings.demo) await requireFreePort(smtpPort, 'PEBBLESTRAND_SMTP_PORT', 'the simulated mailbox')
+    signal?.throwIfAborted()
     mkdirSync(settings.data, { recursive: true })
     const database = settings.databaseUrl
       ? { url: settings.databaseUrl, stop: () => {} }
@@ -43,6 +48,7 @@ export async function startSystem(settings, { durable = true, env = {} } = {}) {
       stops.push(standins.stop)
       await standins.ready
     }
+    signal?.throwIfAborted()
     const server = startProgram(program('server'), shared, (printed) => /^ready /m.test(printed))
     stops.push(server.stop)
     const printed = await server.ready

@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process'
-import { createServer, type Server } from 'node:net'
+import { connect, createServer, type Server } from 'node:net'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -110,6 +110,20 @@ describe('bin/start without the demo', () => {
     child.kill('SIGTERM')
     expect(await ended).toBe(0)
     await expect(fetch(`${address}/api/health`)).rejects.toThrow()
+  }, 120_000)
+
+  it('told to end while it starts, ends without leaving anything behind', async () => {
+    const child = spawn(join(root, 'bin/start'), [], { env: { ...process.env, ...ports, NO_DEMO: '1' } })
+    const ended = new Promise((resolve) => child.on('exit', resolve))
+    const database = () =>
+      new Promise<void>((resolve, reject) => {
+        const socket = connect(26982, '127.0.0.1', () => (socket.destroy(), resolve()))
+        socket.on('error', reject)
+      })
+    await vi.waitFor(database, { timeout: 60_000, interval: 20 })
+    child.kill('SIGTERM')
+    expect(await ended).toBe(0)
+    await expect(database()).rejects.toThrow()
   }, 120_000)
 
   it('killed outright, takes its programs along, and starts again over the database left behind', async () => {
