@@ -4,6 +4,7 @@ import { delivery } from './delivery'
 import { estate } from './estate'
 import { hangingSite } from './hanging-site'
 import { nearestColour, scoping, takingALook } from './looks'
+import { fiveOverAPage } from './over-page'
 import { deciding } from './presence'
 import { payloadOf200, placeOf4000 } from './reviews'
 import { advicesAndTexts } from './snippets'
@@ -28,6 +29,7 @@ const well = tell([
   deciding(),
   await placeOf4000(),
   await firstPaintOf100(),
+  await fiveOverAPage(),
   ...(await browserLooks()),
   ...(await delivery()),
   ...(await estate()),

@@ -4,6 +4,7 @@ import { browserLookIds, lookKinds } from '@pebblestrand/core/verify/words'
 import { verify } from '@pebblestrand/core/verify'
 import { cases } from '../packages/core/corpus/corpus'
 import { lookInBrowser } from '../packages/server/src/checks/browser/look-in-browser'
+import { CHROMIUM } from '../packages/server/src/platform/browser/chromium-path'
 import { BrowserPool } from '../packages/server/src/platform/browser/pool'
 import { median, type Ratio } from './stand'
 
@@ -20,7 +21,7 @@ export async function browserLooks(): Promise<Ratio[]> {
   })
   await new Promise<void>((resolve) => site.listen(0, '127.0.0.1', resolve))
   const url = `http://bench.localhost:${(site.address() as AddressInfo).port}/`
-  const pool = BrowserPool.at('/usr/bin/chromium', {
+  const pool = BrowserPool.at(CHROMIUM, {
     openings: { localhostNames: true },
     own: 'https://strand.example',
   })

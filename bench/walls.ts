@@ -11,6 +11,7 @@ import { pathTo } from '@pebblestrand/core/wire'
 import { chromium } from 'playwright-core'
 import sharp from 'sharp'
 import { root } from '../bin/launch/settings.mjs'
+import { CHROMIUM } from '../packages/server/src/platform/browser/chromium-path'
 import { drawScene } from '../packages/standins/src/drawing/scenes'
 import { median, timeOf, type Ratio } from './stand'
 
@@ -133,7 +134,7 @@ export async function firstPaintOf100(): Promise<Ratio> {
   })
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   const origin = `http://bench.localhost:${(server.address() as AddressInfo).port}`
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox'] })
   const paint = async (path: string) => {
     const visitor = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await visitor.goto(origin + path, { waitUntil: 'commit' })

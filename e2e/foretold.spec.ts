@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
+import type { SiteList } from '@pebblestrand/core/artefacts'
 import { endings, type Ending, type MethodId } from '@pebblestrand/core/methods'
 import {
   profileList,
@@ -10,6 +11,7 @@ import {
   type Region,
 } from '@pebblestrand/core/platforms'
 import { Plan, verify, type Look } from '@pebblestrand/core/verify'
+import { pathTo } from '@pebblestrand/core/wire'
 import { Desk } from './pages/desk'
 import { foretold, seenBy } from './pages/foretold'
 import { api, expect, settings, siteAddress, test } from './pages/signed-in'
@@ -299,6 +301,12 @@ async function byTag(
     const detail = await api<{ snippets: Planned['snippets'] }>(page, 'GET', `/api/installs/${own}`)
     ids.set(region, /data-pebblestrand="([^"]+)"/.exec(detail.snippets.inline)![1]!)
   }
+  // The tag's list is written anew by the queue.
+  const listed = pathTo('site', /data-pebblestrand-site="([^"]+)"/.exec(snippets.tag)![1]!)
+  await expect(async () => {
+    const { shows } = (await (await fetch(origin() + listed)).json()) as SiteList
+    expect(shows.map((one) => one.id)).toEqual(expect.arrayContaining([...ids.values()]))
+  }).toPass({ timeout: 30_000 })
   await desk.publish('*', { [`head.${box.id}`]: snippets.tag })
   await desk.forget()
   const at = siteAddress(place.host, place.path)

@@ -14,7 +14,8 @@ async function visitor(browser: Browser, options: Parameters<Browser['newContext
   await page.clock.install()
   return page
 }
-const over = (page: Page, name: RegExp) => page.locator('[data-pebblestrand-over]').filter({ hasText: name })
+/** Once it takes its turn. */
+const over = (page: Page, name: RegExp) => page.locator('[data-pebblestrand-over-ready]').filter({ hasText: name })
 const state = (page: Page, name: RegExp) => expect(over(page, name)).toHaveAttribute.bind(expect(over(page, name)))
 const goOn = (page: Page, seconds: number) => page.clock.runFor(seconds * 1000)
 

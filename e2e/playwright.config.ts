@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { CHROMIUM } from '../packages/server/src/platform/browser/chromium-path'
 
 export default defineConfig({
   testDir: '.',
@@ -19,7 +20,7 @@ export default defineConfig({
     permissions: ['clipboard-read', 'clipboard-write'],
     trace: 'off',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: CHROMIUM,
       args: [
         '--no-sandbox',
         '--disable-quic',

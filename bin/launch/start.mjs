@@ -25,7 +25,7 @@ orComplain(async () => {
       'ROLE=worker needs DATABASE_URL, the database it shares with the processes that answer the web.',
     )
   if (!settings.databaseUrl) ensureSystemPackages(['postgresql'], say)
-  if (!process.env.PEBBLESTRAND_CHROMIUM) wishForSystemPackages(['chromium', 'fonts-liberation'], say)
+  if (!process.env.PEBBLESTRAND_CHROMIUM) wishForSystemPackages(['chromium-headless-shell', 'fonts-liberation'], say)
   ensureNodePackages(say)
   await buildWhatIsStale(say)
 

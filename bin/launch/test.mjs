@@ -37,7 +37,7 @@ orComplain(async () => {
   const chosen = process.argv.slice(2)
   const unknown = chosen.find((name) => !parts[name])
   if (unknown) throw new Complaint(`There is no part called ${unknown}; there are ${Object.keys(parts).join(', ')}.`)
-  ensureSystemPackages(['postgresql', 'chromium', 'fonts-liberation'], say)
+  ensureSystemPackages(['postgresql', 'chromium-headless-shell', 'fonts-liberation'], say)
   ensureNodePackages(say)
   await buildWhatIsStale(say)
   for (const report of ['unit.json', 'e2e.json']) rmSync(`${settings.data}/${report}`, { force: true })

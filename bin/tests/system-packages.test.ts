@@ -17,13 +17,13 @@ function trial(present: string[], before: string[] | null) {
     asRoot: () => before,
     run: (command: string[]) => void ran.push(command.join(' ')),
   }
-  const run = () => ensureSystemPackages(['postgresql', 'chromium'], (line) => said.push(line), machine)
+  const run = () => ensureSystemPackages(['postgresql', 'chromium-headless-shell'], (line) => said.push(line), machine)
   return { run, ran, said }
 }
 
 describe('Debian packages', () => {
   it('that are there are left alone', () => {
-    const { run, ran, said } = trial(['postgresql', 'chromium'], [])
+    const { run, ran, said } = trial(['postgresql', 'chromium-headless-shell'], [])
     run()
     expect([ran, said]).toEqual([[], []])
   })
@@ -33,13 +33,16 @@ describe('Debian packages', () => {
   ])('that are missing are installed by %s', (_who, before, prefix) => {
     const { run, ran, said } = trial(['postgresql'], before)
     run()
-    expect(ran).toEqual([`${prefix}apt-get update`, `${prefix}apt-get install -y --no-install-recommends chromium`])
-    expect(said).toEqual(['Installing chromium …'])
+    expect(ran).toEqual([
+      `${prefix}apt-get update`,
+      `${prefix}apt-get install -y --no-install-recommends chromium-headless-shell`,
+    ])
+    expect(said).toEqual(['Installing chromium-headless-shell …'])
   })
   it('that nobody here may install are named in one line with the exact command', () => {
     const { run, ran } = trial([], null)
     expect(run).toThrow(
-      /^This machine lacks postgresql and chromium\. Run this, then start again: {2}sudo apt-get install -y --no-install-recommends postgresql chromium$/,
+      /^This machine lacks postgresql and chromium-headless-shell\. Run this, then start again: {2}sudo apt-get install -y --no-install-recommends postgresql chromium-headless-shell$/,
     )
     expect(ran).toEqual([])
   })

@@ -31,15 +31,15 @@ export async function stand(
   page: Page,
   browser: Browser,
   { site, host, path }: { site: string; host: string; path: string },
-  widgets: readonly { widgetId: string; region?: string }[],
+  widgets: readonly { widgetId: string; region?: string; box?: string }[],
 ): Promise<{ at: string; paste(): Promise<void>; away(): Promise<void> }> {
   const { pages, placements } = await api<SiteAnswer>(page, 'GET', `/api/sites/${await siteId(page, site)}`)
   const pageId = pages.find((one) => one.path === path)!.id
   const installs: { id: string; box: string }[] = []
-  for (const { widgetId, region } of widgets) {
+  for (const { widgetId, region, box = 'code' } of widgets) {
     const placementId = region && placements.find((one) => one.region === region)!.id
     const { id } = await api<{ id: string }>(page, 'POST', '/api/installs', { pageId, widgetId, placementId })
-    installs.push({ id, box: `${region ?? 'main'}.code` })
+    installs.push({ id, box: `${region ?? 'main'}.${box}` })
   }
   const editor = await browser.newContext()
   const desk = new Desk(await editor.newPage(), host)
@@ -53,6 +53,7 @@ export async function stand(
     await desk.publish(path, code)
   }
   await paste()
+  await desk.forget()
   return {
     at: siteAddress(host, path),
     paste,

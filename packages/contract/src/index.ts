@@ -9,6 +9,7 @@ import { installRoutes } from './installs'
 import { keptReviewRoutes } from './kept-reviews'
 import { mailRoutes } from './mail'
 import { pickRoutes } from './picks'
+import { pictureRoutes } from './pictures'
 import { platformRoutes } from './platforms'
 import { rehearsalRoutes } from './rehearsals'
 import { removalRoutes } from './removals'
@@ -34,6 +35,7 @@ export const routes = {
   sources: sourceRoutes,
   keptReviews: keptReviewRoutes,
   picks: pickRoutes,
+  pictures: pictureRoutes,
   feedLists: feedListRoutes,
   widgets: widgetRoutes,
   stage: stageRoutes,
@@ -62,6 +64,7 @@ export * from './kept-reviews'
 export * from './look'
 export * from './mail'
 export * from './picks'
+export * from './pictures'
 export * from './platforms'
 export * from './rehearsals'
 export * from './removals'

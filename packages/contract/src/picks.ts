@@ -7,8 +7,6 @@ import { Entry, SourceDetail } from './sources'
 
 /** Letters of a bookmark file; icons within it weigh most. */
 export const MOST_OF_BOOKMARKS = 6_000_000
-/** Bytes of a picture that is uploaded. */
-export const MOST_OF_AN_UPLOAD = 8_000_000
 
 const words = (most: number) =>
   z
@@ -138,33 +136,6 @@ export const pickRoutes = {
     path: '/api/sources/:id/bookmarks.html',
     may: 'member',
     summary: 'A collection as a bookmark file',
-    params: IdParams,
-    answer: z.string(),
-    file: true,
-  }),
-  upload: route({
-    method: 'POST',
-    path: '/api/uploads',
-    may: 'member',
-    summary: 'Upload a picture',
-    often: { times: 60, seconds: 60 },
-    big: MOST_OF_AN_UPLOAD * 2,
-    body: z.object({
-      alt: words(300).default(''),
-      /** In base64 (RFC 4648, section 4). */
-      data: z
-        .string()
-        .min(1, 'is empty')
-        .max((MOST_OF_AN_UPLOAD * 4) / 3, 'may have 8 MB at most: save it smaller')
-        .regex(/^[A-Za-z0-9+/]+={0,2}$/, 'must be base64'),
-    }),
-    answer: Picture,
-  }),
-  uploaded: route({
-    method: 'GET',
-    path: '/api/uploads/:id',
-    may: 'member',
-    summary: 'A picture as it was uploaded',
     params: IdParams,
     answer: z.string(),
     file: true,

@@ -16,6 +16,9 @@ export const OPENS_MARK = 'data-pebblestrand-opens'
 /** Attribute that says how something over the page is: `shut`, `open`, `closing`. Without it, it stands where it is. */
 export const OVER_MARK = 'data-pebblestrand-over'
 
+/** Attribute of something over the page once it takes its turn: what makes it appear has come, and looks. */
+export const OVER_READY = 'data-pebblestrand-over-ready'
+
 /**
  * Name in a tab's session storage by which nothing over the page appears by itself there (`*`), or only one, by its install's public
  * id: for whoever looks at the page below it.

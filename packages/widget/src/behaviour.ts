@@ -9,8 +9,8 @@ export interface BehaviourContext {
   id: string
   /** Where Pebblestrand answers. */
   origin: string
-  /** Shows another widget within this one, and brings it to life. */
-  showWithin(place: HTMLElement, rendered: Omit<Rendered, 'more'>): void
+  /** Shows another widget within this one, and brings it to life; gives what ends that. */
+  showWithin(place: HTMLElement, rendered: Omit<Rendered, 'more'>): () => void
   /** Tells the server that something happened here; does nothing on the workbench's stage. Never throws: false where it was not heard. */
   tell(what?: unknown): Promise<boolean>
   /** More of what is shown, by its number from 1; null where there is none or it cannot be had. */

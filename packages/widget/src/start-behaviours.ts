@@ -21,9 +21,15 @@ interface Place {
 /** What undoes the behaviours of an element that is shown anew. */
 const running = new WeakMap<HTMLElement, (() => void)[]>()
 
+/** Ends what ran for an element, and what has not come yet. */
+function endBehaviours(element: HTMLElement): void {
+  running.get(element)?.forEach((stop) => stop())
+  running.delete(element)
+}
+
 /** Ends what ran for an element, then loads and starts what it has now. One that does not come leaves the others alone. */
 export function startBehaviours(names: readonly string[], { root, element, id, origin, data, more = [] }: Place): void {
-  running.get(element)?.forEach((stop) => stop())
+  endBehaviours(element)
   const stops: (() => void)[] = []
   running.set(element, stops)
   for (const name of names)
@@ -36,15 +42,11 @@ export function startBehaviours(names: readonly string[], { root, element, id, o
           id,
           origin,
           data,
-          showWithin: (place, { behaviours, data: own, ...drawn }) =>
-            startBehaviours(behaviours, {
-              root: show(place, drawn, origin),
-              element: place,
-              id,
-              origin,
-              data: own,
-              more,
-            }),
+          showWithin(place, { behaviours, data: own, ...drawn }) {
+            const within = { root: show(place, drawn, origin), element: place, id, origin, data: own, more }
+            startBehaviours(behaviours, within)
+            return () => endBehaviours(place)
+          },
           tell: teller(name, id, origin),
           part: partsOf(id, origin, more),
           nodes: nodesOf,

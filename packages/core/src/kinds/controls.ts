@@ -29,6 +29,8 @@ export interface Controls {
   /** A day and a time on the clocks of the site, and hours and minutes of any day. */
   'local-time': { none: string }
   'time-of-day': { none: string }
+  /** The address of a picture, typed or of one that was uploaded. */
+  picture: { most: number; none: string }
   /** Paths of pages and patterns of them. */
   paths: { most: number; none: string }
   /** Another widget, by its id: one that stands in a place, or one over the page. */
@@ -115,6 +117,7 @@ const wordings: { [T in ControlType]: Wording<T> } = {
   rich: ({ none }, value: RichText) => excerpt(plainText(value)) || none,
   'local-time': ({ none }, value: string) => (value ? dayAndTime.format(new Date(`${value}Z`)) : none),
   'time-of-day': ({ none }, value: string) => value || none,
+  picture: ({ none }, value: string) => (/\/api\/uploads\/[\w-]+$/.test(value) ? 'one of your own' : value || none),
   paths: ({ none }, value: string[]) => (value.length ? listed(value, 'and') : none),
   widget: ({ none }, value: string, { widgetNames }) =>
     value ? (widgetNames?.[value] ?? 'a widget that is gone') : none,

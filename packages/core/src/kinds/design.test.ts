@@ -29,6 +29,15 @@ describe('another design', () => {
     expect(settings.gap).toBe(24)
     expect(replaced).toEqual(['Gap'])
   })
+  it('keeps the words that were written for this one, and gives its own where they are still the starter’s', () => {
+    const dialog = kindList['centre-dialog']!
+    const [one, other] = dialog.starters.filter(({ settings }) => 'heading' in settings)
+    const begun = dialog.settings.parse({ ...one!.settings, heading: 'Ours' }) as Record<string, unknown>
+    const { settings, replaced } = redesigned(dialog, begun, one!.settings, other!.settings)
+    expect(settings.heading).toBe('Ours')
+    expect(settings.body).toEqual((dialog.settings.parse({ ...other!.settings }) as Record<string, unknown>).body)
+    expect(replaced).toEqual([])
+  })
   it.each(kinds)('%s: from any starter to any other and back, every setting is one it takes', (_id, kind) => {
     for (const from of kind.starters)
       for (const to of kind.starters) {

@@ -35,5 +35,5 @@ export {
 export { measured, ratingsOf, type Enlarged, type Measured, type OverData, type Pair } from './groups'
 export { fitVerdict, fillsHere, gapsHere, mostItems, rowsHint, type FitVerdict } from './fit-words'
 export type { HintId, SettingMeta } from './setting'
-export { contentKeys, designOf, redesigned, type Redesigned } from './design'
+export { contentKeys, designOf, ownKeys, redesigned, type Redesigned } from './design'
 export { readStarterFile, starterFile, StarterFile, type ReadStarter } from './starter-file'

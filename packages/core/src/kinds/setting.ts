@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { patternProblem } from '../page-patterns'
-import { RichText } from '../rich-text'
+import { lengthOf, RichText } from '../rich-text'
 import type { Control } from './controls'
 
 /** The questions a brief answers, in this order; each heads a paragraph. The last is for what stands over the page. */
@@ -27,6 +27,8 @@ export interface SettingMeta {
   control: Control
   /** What else is worth knowing beside its control; worked out where widget and width are known. */
   hints?: readonly HintId[]
+  /** Written for this one widget: another design leaves it alone once it was changed. */
+  written?: true
   /** Said only where another setting gives it a meaning. */
   when?: (settings: Record<string, unknown>) => boolean
 }
@@ -180,7 +182,16 @@ export const several = <const V extends string>(
 
 /** Text with paragraphs, lists, bold, italics and links. */
 export const rich = (most: number, none: string, place: Place) =>
-  RichText.default([]).register(settingRegistry, { ...place, control: { type: 'rich', most, none } })
+  RichText.refine((value) => lengthOf(value) <= most, `must have ${most} letters or fewer`)
+    .default([])
+    .register(settingRegistry, { ...place, control: { type: 'rich', most, none } })
+
+/** The address of a picture; '' for none. */
+export const picture = (none: string, place: Place) =>
+  z
+    .union([z.literal(''), z.url({ protocol: /^https?$/ }).max(2000)], 'must be an address like https://…')
+    .default('')
+    .register(settingRegistry, { ...place, control: { type: 'picture', most: 2000, none } })
 
 /** A day and a time on the clocks of the site, as `2026-11-27T08:30`; '' for none. */
 export const localTime = (none: string, place: Place) =>

@@ -1,7 +1,7 @@
-import { matchesPattern } from '../page-patterns'
 import type { Audience } from './rules'
 import { wallClock } from '../zoned-time'
 import { isWithin } from './hours'
+import { mayAppearAt } from './pages'
 import type { Arrival, Visitor } from './visit'
 
 /** What keeps somebody from seeing it, as the rehearsal says it. */
@@ -38,9 +38,7 @@ function hasCampaign(query: string, wanted: string): boolean {
 const bars: { says: Barred; bars: (asked: Asked) => boolean }[] = [
   {
     says: 'page',
-    bars: ({ audience: { pages, notPages }, arrival: { path } }) =>
-      notPages.some((one) => matchesPattern(one, path)) ||
-      (pages.length > 0 && !pages.some((one) => matchesPattern(one, path))),
+    bars: ({ audience, arrival: { path } }) => !mayAppearAt(audience, path),
   },
   { says: 'device', bars: ({ audience, visitor }) => !audience.devices.includes(visitor.device) },
   {

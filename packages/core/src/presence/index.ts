@@ -16,6 +16,7 @@ export {
   type Remembered,
 } from './memory'
 export { momentOutside, momentWithin } from './moments'
+export { mayAppearAt, pagesToTry } from './pages'
 export {
   isCollision,
   LONGEST,

@@ -13,6 +13,7 @@ import {
   MadeUpVisit,
   monthOf,
   NOTHING_DONE,
+  pagesToTry,
   PresenceRules,
   readMemory,
   rememberSeen,
@@ -117,6 +118,24 @@ describe('who sees it', () => {
   )
   it('devices are told by the width of the window', () =>
     expect([390, 768, 1280].map(deviceOf)).toEqual(['phone', 'tablet', 'desktop']))
+})
+
+describe('pages to try it on', () => {
+  const toTry = (audience: object, on: string, paths: string[]) =>
+    pagesToTry({ audience: Audience.parse(audience) }, on, paths)
+  it('are the one that was asked about, where it may appear there, and one that its rules bar', () => {
+    expect(toTry({ notPages: ['/basket'] }, '/*', ['/', '/visit', '/basket'])).toEqual({
+      within: '/',
+      outside: '/basket',
+    })
+    expect(toTry({ pages: ['/visit'] }, '/*', ['/', '/visit'])).toEqual({ within: '/visit', outside: '/' })
+  })
+  it('one that it is not brought to, where its rules bar none', () =>
+    expect(toTry({}, '/visit', ['/visit', '/'])).toEqual({ within: '/visit', outside: '/' }))
+  it('are none where there is none', () => {
+    expect(toTry({}, '/*', ['/'])).toEqual({ within: '/', outside: null })
+    expect(toTry({ pages: ['/gone'] }, '/*', ['/'])).toEqual({ within: null, outside: '/' })
+  })
 })
 
 describe('hours and days', () => {

@@ -11,6 +11,7 @@ const meaning: Record<Trial, FindingCode> = {
   'stays-closed': 'appears-anyway',
   'not-on-phones': 'appears-anyway',
   'not-outside': 'appears-anyway',
+  'not-elsewhere': 'appears-anyway',
   'leaves-consent': 'covers-consent',
 }
 

@@ -21,7 +21,8 @@ export interface Sight {
 }
 
 /** What is tried of something over a page: that it appears, can be closed by key, stays away where it should. */
-export type Trial = 'appears' | 'closes' | 'stays-closed' | 'not-on-phones' | 'not-outside' | 'leaves-consent'
+export type Trial =
+  'appears' | 'closes' | 'stays-closed' | 'not-on-phones' | 'not-outside' | 'not-elsewhere' | 'leaves-consent'
 
 /** What came of it. */
 export interface PresenceSight {

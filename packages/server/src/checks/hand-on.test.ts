@@ -1,6 +1,7 @@
 import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { Install } from '../installs/models'
+import { CHROMIUM } from '../platform/browser/chromium-path'
 import { BrowserPool } from '../platform/browser/pool'
 import type { Context } from '../platform/context'
 import { planned, setScene } from '../testing/scene'
@@ -18,7 +19,7 @@ beforeAll(async () => {
   install = await planned(ada, await setScene(system, ada), 'sidebar')
   await system.work()
   const { origin } = system.context.config
-  const browser = BrowserPool.at('/usr/bin/chromium', { openings: { localhostNames: true }, own: origin })
+  const browser = BrowserPool.at(CHROMIUM, { openings: { localhostNames: true }, own: origin })
   context = { ...system.context, browser }
 })
 afterAll(async () => {

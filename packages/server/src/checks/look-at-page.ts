@@ -15,7 +15,7 @@ import { noteLanguage } from '../sites/note-language'
 import { notePolicy } from '../sites/note-policy'
 import { applyVerdict } from './apply'
 import type { Sighting } from './browser/look-in-browser'
-import { triedOn } from '../rehearsals/tried-on'
+import { triedOn } from './tried-on'
 import {
   isAskedInPerson,
   lackOfBrowser,

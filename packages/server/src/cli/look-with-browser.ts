@@ -1,5 +1,6 @@
 import type { Look } from '@pebblestrand/core/verify'
 import { lookAtWidths } from '../checks/browser/look-at-widths'
+import { CHROMIUM } from '../platform/browser/chromium-path'
 import { BrowserPool } from '../platform/browser/pool'
 import type { Outbound } from '../platform/outbound/client'
 import { WrongCall } from './wrong-call'
@@ -15,7 +16,7 @@ export async function lookWithBrowser(
   anyAddress: boolean,
   outbound: Outbound,
 ): Promise<Look[]> {
-  const path = process.env.PEBBLESTRAND_CHROMIUM || '/usr/bin/chromium'
+  const path = process.env.PEBBLESTRAND_CHROMIUM || CHROMIUM
   const openings = { localhostNames: anyAddress, privateAddresses: anyAddress }
   const pool = BrowserPool.at(path, { openings, own: origin })
   if (!pool)

@@ -1,5 +1,5 @@
 import { ROOM_ID } from '@pebblestrand/core/verify'
-import { pathTo } from '@pebblestrand/core/wire'
+import { OVER_MARK, pathTo } from '@pebblestrand/core/wire'
 
 /**
  * What runs on the stage: it is told by the workbench which payload to mount and which look the site around it has, and tells
@@ -34,9 +34,20 @@ const stageScript = `
     scrollTo({ top: top + scrollY - Math.max(24, (innerHeight - height) / 2), behavior: 'instant' })
   }
   let shown = false
+  let playing = 0
+  /** What stands over the page goes as it goes for a visitor, and comes again; ms: that it takes to go. */
+  const replay = (ms) => {
+    clearTimeout(playing)
+    const be = (state) => widget.setAttribute('${OVER_MARK}', state)
+    be('closing')
+    playing = setTimeout(() => { be('shut'); playing = setTimeout(() => be('open'), 600) }, ms)
+  }
   const tell = () => parent.postMessage({ pebblestrand: 'height', height: Math.ceil((inPage ? document.documentElement : room).getBoundingClientRect().height), top: Math.round(room.getBoundingClientRect().top + scrollY), width: Math.round(room.getBoundingClientRect().width) }, '*')
   addEventListener('message', ({ source, data }) => {
-    if (source !== parent || data?.pebblestrand !== 'show') return
+    if (source !== parent) return
+    if (data?.pebblestrand === 'replay') return widget && replay(data.ms)
+    if (data?.pebblestrand !== 'show') return
+    clearTimeout(playing)
     wear(data.look)
     if (!widget) room.append((widget = document.createElement('div')))
     if (!inPage) room.style.padding = data.padding + 'px'

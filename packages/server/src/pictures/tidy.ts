@@ -7,11 +7,15 @@ const UNUSED = `
 DELETE FROM pictures p WHERE p.used_at < now() - interval '${KEPT}'
   AND NOT EXISTS (SELECT 1 FROM widget_pictures w WHERE w.picture_id = p.id)
   AND NOT EXISTS (SELECT 1 FROM uploads u WHERE right(p.source_url, 49) = '/api/uploads/' || u.id)`
-/** Uploads that no pick shows: they were replaced, or never kept. */
+/** Uploads that no pick and no widget shows, nor one of its releases, nor what was removed and can come back: they were replaced, or never kept. */
 const LEFT = `
-DELETE FROM uploads u WHERE u.created_at < now() - interval '${KEPT}' AND NOT EXISTS (
-  SELECT 1 FROM sources s JOIN items i ON i.source_id = s.id
-  WHERE s.kind = 'picks' AND right(i.body #>> '{picture,url}', 49) = '/api/uploads/' || u.id)`
+DELETE FROM uploads u WHERE u.created_at < now() - interval '${KEPT}'
+  AND NOT EXISTS (
+    SELECT 1 FROM sources s JOIN items i ON i.source_id = s.id
+    WHERE s.kind = 'picks' AND right(i.body #>> '{picture,url}', 49) = '/api/uploads/' || u.id)
+  AND NOT EXISTS (SELECT 1 FROM widgets w WHERE strpos(w.draft::text, '/api/uploads/' || u.id) > 0)
+  AND NOT EXISTS (SELECT 1 FROM releases r WHERE strpos(r.settings::text, '/api/uploads/' || u.id) > 0)
+  AND NOT EXISTS (SELECT 1 FROM removed_rows r WHERE strpos(r.row_before::text, '/api/uploads/' || u.id) > 0)`
 /** Of widgets that are gone and cannot be brought back any more. */
 const FORGOTTEN = `
 DELETE FROM widget_pictures p WHERE NOT EXISTS (SELECT 1 FROM widgets w WHERE w.id = p.widget_id)

@@ -24,8 +24,8 @@ export async function uploadedBytes({ config }: Pick<Context, 'config'>, address
 
 /** Pictures that people upload: kept as they came, and shown by our own copies, as those from elsewhere are. */
 export function uploadRoutes(serve: Serve, context: Context): void {
-  const { picks } = routes
-  serve(picks.upload, async ({ body: { alt, data }, userId }) => {
+  const { pictures } = routes
+  serve(pictures.upload, async ({ body: { alt, data }, userId }) => {
     const bytes = Buffer.from(data, 'base64')
     const { copies, format, width, height } = await copied(bytes)
     const upload = await Upload.create({ format, bytes, uploadedBy: userId })
@@ -34,13 +34,17 @@ export function uploadRoutes(serve: Serve, context: Context): void {
     const picture: ItemPicture = { url, width, height, alt }
     return ownPicture(picture, await knownPictures(context, [url]))!
   })
-  serve(picks.uploaded, async ({ params, reply }) => {
+  serve(pictures.uploaded, async ({ params, reply }) => {
     const upload = await Upload.findByPk(params.id)
     if (!upload) throw new AppError('not-found')
     return reply
       .type(`image/${upload.format === 'heif' ? 'avif' : upload.format}`)
       .header('cache-control', 'private, max-age=31536000, immutable')
       .send(upload.bytes)
+  })
+  serve(pictures.own, async ({ query: { address } }) => {
+    const known = await knownPictures(context, [address])
+    return { picture: ownPicture({ url: address, width: null, height: null, alt: '' }, known) }
   })
 }
 

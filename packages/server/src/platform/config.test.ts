@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { CHROMIUM } from './browser/chromium-path'
 import { readConfig } from './config'
 
 const url = { DATABASE_URL: 'postgres://u:p@db.example/x' }
@@ -8,7 +9,7 @@ describe('configuration from the environment', () => {
     expect(readConfig(url)).toEqual({
       port: 4600,
       countryHeader: null,
-      chromium: '/usr/bin/chromium',
+      chromium: CHROMIUM,
       host: '127.0.0.1',
       origin: 'http://localhost:4600',
       trustProxy: 0,

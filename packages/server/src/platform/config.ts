@@ -1,5 +1,6 @@
 import type { ServiceName } from '@pebblestrand/core/sources'
 import { z } from 'zod'
+import { CHROMIUM } from './browser/chromium-path'
 import type { MailSettings } from './mail/transport'
 
 const Address = z.union([z.ipv4(), z.ipv6(), z.cidrv4(), z.cidrv6()])
@@ -29,7 +30,7 @@ const Env = z.object({
     .regex(/^[\w-]{1,100}$/, 'must be the name of a header')
     .transform((name) => name.toLowerCase())
     .optional(),
-  PEBBLESTRAND_CHROMIUM: z.string().default('/usr/bin/chromium'),
+  PEBBLESTRAND_CHROMIUM: z.string().default(CHROMIUM),
   /** Where the review service answers, scheme and host; in the demo its stand-in. */
   PEBBLESTRAND_REVIEW_SERVICE: z.url().optional(),
   PEBBLESTRAND_PHOTO_SERVICE: z.url().optional(),

@@ -3,7 +3,7 @@ import type { Placed, PresenceRules } from '@pebblestrand/core/presence'
 import { QueryTypes } from 'sequelize'
 import { isDeepStrictEqual } from 'node:util'
 import type { Context } from '../platform/context'
-import type { Settings } from '../widgets/models'
+import type { Settings } from '@pebblestrand/core/kinds'
 import { overPageOn } from './queries'
 
 interface Row {

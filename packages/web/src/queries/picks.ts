@@ -46,13 +46,3 @@ export async function readBookmarks(id: string, text: string, folders: string[] 
   if (keep) await collectionChanged()
   return read
 }
-
-/** A picture from a person's own machine. */
-export async function uploadPicture(file: File) {
-  const bytes = new Uint8Array(await file.arrayBuffer())
-  let binary = ''
-  for (let at = 0; at < bytes.length; at += CHUNK) binary += String.fromCharCode(...bytes.subarray(at, at + CHUNK))
-  return ask(picks.upload, { body: { alt: '', data: btoa(binary) } })
-}
-/** Arguments a function is called with at once. */
-const CHUNK = 32_768

@@ -1,4 +1,4 @@
-import { gather, type Entry, type Item } from '@pebblestrand/core/items'
+import { gather, type Entry, type Item, type Picture } from '@pebblestrand/core/items'
 import {
   kindOf,
   partsOf,
@@ -27,6 +27,8 @@ export interface BenchRequest {
   origin: string
   /** Where it is looked at. */
   around: Around
+  /** Our copies of pictures that the settings name, by their addresses; what is not in it is shown from where it is. */
+  pictures?: Record<string, Picture>
   /** Another widget that stands in it, as it was published. */
   inside?: Pick<BenchRequest, 'kind' | 'settings' | 'widgetName' | 'sources'> | null
 }
@@ -61,6 +63,7 @@ export class BenchRenderer {
     origin,
     around,
     inside,
+    pictures = {},
   }: BenchRequest): BenchRendering | null {
     const kind = kindOf(id)
     if (!kind) return null
@@ -68,14 +71,25 @@ export class BenchRenderer {
     const stored = sourceIds.map((sourceId) => ({ sourceId, entries: this.entries.get(sourceId) ?? [] }))
     const facts = kind.facts?.length ? kind.sample(origin).facts : {}
     const within = inside && this.render({ ...inside, now, origin, around: { ...around, credit: null } })?.rendered
-    const context = { widgetName, sources, facts, around, ...(within ? { inside: within } : {}) }
+    const named = (kind.pictureAddresses?.(settings) ?? []).map((url) => [
+      url,
+      pictures[url] ?? { url, width: null, height: null, alt: '' },
+    ])
+    const context = {
+      widgetName,
+      sources,
+      facts,
+      around,
+      pictures: Object.fromEntries(named) as Record<string, Picture>,
+      ...(within ? { inside: within } : {}),
+    }
     const items = gather(sourceIds, stored)
-    const at = new Date(now)
+    const moment = new Date(now)
     const phrases = this.phrasesOf(kind, settings, items)
-    const { sieved, rendered } = renderWidget(kind, settings, items, context, at, phrases)
+    const { sieved, rendered } = renderWidget(kind, settings, items, context, moment, phrases)
     const sample = kind.content ? !sourceIds.length : Boolean(kind.facts?.length)
     const plain = kind.content && sample ? renderSample(kind, settings, origin, widgetName, around) : rendered
-    const sieve = sieved && sourceIds.length ? benchSieve(kind, settings, items, sieved, at) : null
+    const sieve = sieved && sourceIds.length ? benchSieve(kind, settings, items, sieved, moment) : null
     const shared = phrases?.map((phrase) => ({ ...phrase, examples: examplesOf(phrase, items) })) ?? null
     return { sieve, phrases: sourceIds.length ? shared : null, rendered: withOwnCss(kind, settings, plain), sample }
   }

@@ -1,6 +1,6 @@
 import { routes } from '@pebblestrand/contract'
 import {
-  contentKeys,
+  ownKeys,
   difference,
   kindOf,
   renamed,
@@ -22,6 +22,7 @@ import type { BenchRendering } from '../rendering/bench-rendering'
 import { benchRenderer } from '../rendering/renderer'
 import { useHistory } from './history'
 import { useInside } from './inside'
+import { useOwnPictures } from './own-pictures'
 import { plain } from './plain'
 import { useDraftSaving } from './draft-saving'
 
@@ -69,6 +70,7 @@ export const useWorkbench = defineStore('workbench', () => {
     if (result?.success) lastGood = result.data
     return result?.success ? result.data : lastGood
   })
+  const ownPictures = useOwnPictures(kind, parsed)
   const faults = computed<Record<string, string>>(() => {
     const result = kind.value?.settings.safeParse(settings.value)
     return Object.fromEntries((result?.error?.issues ?? []).map((issue) => [String(issue.path[0]), issue.message]))
@@ -93,6 +95,7 @@ export const useWorkbench = defineStore('workbench', () => {
       origin: location.origin,
       around: plain(standing.value.around),
       inside: plain(inside.value?.request ?? null),
+      pictures: plain(ownPictures.value),
     })
   /** The same as a drawing, with the site's own colours. */
   async function draw(wanted: Settings): Promise<Pick<Rendered, 'html' | 'css' | 'font'> | null> {
@@ -106,7 +109,7 @@ export const useWorkbench = defineStore('workbench', () => {
   /** What is on the bench is still being worked out. */
   const working = ref(false)
   watch(
-    [kind, parsed, () => widget.value?.name, sources, itemsAt, inside, () => standing.value.around],
+    [kind, parsed, () => widget.value?.name, sources, itemsAt, inside, ownPictures, () => standing.value.around],
     async () => {
       const own = ++asked
       if (!kind.value || !parsed.value || !widget.value) return void (result.value = null)
@@ -198,9 +201,9 @@ export const useWorkbench = defineStore('workbench', () => {
   )
   /** Settings of a design, as they differ from the starter's: of one paragraph, or of all. */
   const sinceStarter = (paragraph?: string): string[] => {
-    const content = new Set(kind.value ? contentKeys(kind.value) : [])
+    const own = new Set(kind.value ? ownKeys(kind.value) : [])
     return (kind.value ? settingsOf(kind.value) : [])
-      .filter(({ key, meta }) => !content.has(key) && (!paragraph || meta.paragraph === paragraph))
+      .filter(({ key, meta }) => !own.has(key) && (!paragraph || meta.paragraph === paragraph))
       .map(({ key }) => key)
       .filter((key) => JSON.stringify(settings.value[key]) !== JSON.stringify(starterSettings.value[key]))
   }

@@ -5,6 +5,5 @@ import type { BehaviourContext } from '../behaviour'
 export function fillInside({ root, showWithin }: BehaviourContext, inside: OverData['inside']): () => void {
   const place = root.querySelector<HTMLElement>('[data-inside]')
   if (!place || !inside) return () => {}
-  showWithin(place, inside)
-  return () => {}
+  return showWithin(place, inside)
 }

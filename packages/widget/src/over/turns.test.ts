@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
-import { PresenceRules, rehearse, type MadeUpVisitor, type Placed, type Step } from '@pebblestrand/core/presence'
+import type { MadeUpVisitor, Placed, Step } from '@pebblestrand/core/presence'
+import { encounters, line, rehearsed } from '@pebblestrand/core/presence/testing'
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Standing } from './standing'
@@ -8,7 +9,6 @@ import type { Standing } from './standing'
 
 /** PEBBLESTRAND_VISITS: how many are made up; 2,000 take half a minute. */
 const VISITS = Number(process.env.PEBBLESTRAND_VISITS ?? 300)
-const BEGINS = new Date('2026-11-27T10:30:00Z')
 
 const { happyDOM } = window as unknown as {
   happyDOM: { setURL(url: string): void; setInnerWidth(px: number): void }
@@ -83,7 +83,7 @@ async function playForReal(candidates: readonly Placed[], made: MadeUpVisitor): 
       const standings = new Map<string, Fake>()
       const since = new Map<string, number>()
       const seconds = () => Math.floor((Date.now() - at) / 1000)
-      const say = (what: string, id: string) => happened.push(`${visit} ${number} ${seconds()} ${id} ${what}`)
+      const say = (what: string, id: string) => happened.push(line(visit, number, seconds(), id, what))
       /** The one opened last stands last. */
       const opened: string[] = []
       const openOnes = () => opened.filter((id) => standings.get(id)!.isOpen)
@@ -129,62 +129,8 @@ async function playForReal(candidates: readonly Placed[], made: MadeUpVisitor): 
   return happened
 }
 
-const rehearsed = (candidates: readonly Placed[], made: MadeUpVisitor): string[] =>
-  rehearse(candidates, made).happenings.flatMap(({ visit, page, at, id, what }) =>
-    what === 'shows' || what === 'closed' || what === 'answered' ? [`${visit} ${page} ${at} ${id} ${what}`] : [],
-  )
-
-const trigger = fc.oneof(
-  fc.constant({ on: 'arrival' as const }),
-  fc.record({ on: fc.constant('seconds' as const), seconds: fc.integer({ min: 1, max: 40 }) }),
-  fc.record({ on: fc.constant('scrolled' as const), share: fc.integer({ min: 1, max: 100 }) }),
-  fc.record({ on: fc.constant('idle' as const), seconds: fc.integer({ min: 2, max: 20 }) }),
-  fc.constant({ on: 'leaving' as const }),
-  fc.record({ on: fc.constant('fragment' as const), name: fc.constantFrom('a', 'b') }),
-)
-const rules = fc
-  .record({
-    triggers: fc.array(trigger, { minLength: 1, maxLength: 2 }),
-    combine: fc.constantFrom('any' as const, 'all' as const),
-    priority: fc.integer({ min: 0, max: 9 }),
-    beside: fc.boolean(),
-    limits: fc.record({
-      daysAfterClosing: fc.constantFrom(0, 1, 14),
-      perVisit: fc.integer({ min: 0, max: 2 }),
-      inAll: fc.integer({ min: 0, max: 2 }),
-      afterDoing: fc.boolean(),
-      onceAnswered: fc.boolean(),
-    }),
-    audience: fc.record({
-      devices: fc.subarray(['phone', 'tablet', 'desktop'] as const, { minLength: 1 }),
-      languages: fc.constantFrom([], ['en'], ['de']),
-      visits: fc.constantFrom('all' as const, 'all' as const, 'first' as const, 'returning' as const),
-      campaign: fc.constantFrom('', '', 'from=letter'),
-      pages: fc.constantFrom([], ['/news/*'], ['/']),
-      until: fc.constantFrom(null, null, '2026-11-27T10:30:20.000Z'),
-    }),
-  })
-  .map((made) => PresenceRules.parse(made))
-// Clicks of the visitor's own are tried by themselves: what is asked for opens whatever its limits.
-const step = fc
-  .record({
-    at: fc.integer({ min: 1, max: 50 }),
-    does: fc.constantFrom('scroll' as const, 'move' as const, 'leave' as const, 'close' as const, 'answer' as const),
-    share: fc.integer({ min: 1, max: 100 }),
-  })
-  .map(({ share, ...one }): Step => (one.does === 'scroll' ? { ...one, does: 'scroll', share } : (one as Step)))
-const page = fc.record({
-  path: fc.constantFrom('/', '/news/one'),
-  query: fc.constantFrom('', 'from=letter'),
-  fragment: fc.constantFrom('', '', 'a'),
-  referrer: fc.constant(''),
-  stays: fc.integer({ min: 5, max: 60 }),
-  steps: fc.array(step, { maxLength: 6 }),
-})
-const visits = fc.array(fc.array(page, { minLength: 1, maxLength: 2 }), { minLength: 1, maxLength: 3 })
-
 beforeEach(() => {
-  vi.useFakeTimers({ now: BEGINS })
+  vi.useFakeTimers()
   vi.stubGlobal(
     'IntersectionObserver',
     class {
@@ -200,24 +146,9 @@ afterEach(() => {
 describe('on a page', () => {
   it('shows and closes what the rehearsal of the visit says, at the same seconds', async () => {
     await fc.assert(
-      fc.asyncProperty(
-        fc.array(rules, { minLength: 1, maxLength: 4 }),
-        visits,
-        fc.constantFrom('phone' as const, 'tablet' as const, 'desktop' as const),
-        fc.constantFrom(0, 3, 8),
-        async (all, made, device, patience) => {
-          const candidates = all.map((one, i) => ({ id: `w${i}`, on: '/*', rules: one }))
-          const visitor: MadeUpVisitor = {
-            visitor: { device, languages: ['en-GB'], country: null },
-            visits: made.map((pages, i) => ({ afterDays: [0, 1, 15][i]!, pages })),
-            patience,
-            memory: null,
-            begins: BEGINS,
-            timeZone: 'Atlantic/Faroe',
-          }
-          expect(await playForReal(candidates, visitor)).toEqual(rehearsed(candidates, visitor))
-        },
-      ),
+      fc.asyncProperty(encounters, async ({ candidates, visitor }) => {
+        expect(await playForReal(candidates, visitor)).toEqual(rehearsed(candidates, visitor))
+      }),
       { numRuns: VISITS },
     )
   }, 240_000)

@@ -7,7 +7,7 @@ import {
   type Moment,
   type PresenceRules,
 } from '@pebblestrand/core/presence/deciding'
-import { HELD, pathTo } from '@pebblestrand/core/wire'
+import { HELD, OVER_READY, pathTo } from '@pebblestrand/core/wire'
 import { Keeping } from './keeping'
 import type { Standing } from './standing'
 import { Watching } from './watching'
@@ -145,6 +145,7 @@ export function open(id: string): boolean {
 export function join(turn: Turn): () => void {
   watching ??= begin()
   turns.set(turn.id, turn)
+  turn.standing.element.setAttribute(OVER_READY, '')
   watching.follow(turn.rules.triggers)
   if (turn.rules.audience.countries.length) void askCountry(turn.origin)
   if (asked.delete(turn.id)) open(turn.id)

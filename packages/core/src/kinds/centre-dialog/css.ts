@@ -4,13 +4,13 @@ import type { CentreDialogSettings } from './settings'
 const places = { centre: 'center', top: 'start', bottom: 'end' } as const
 
 const stand = ({ width, at, offset }: Stand<keyof typeof places>) =>
-  `.w{max-width:${width}px}${over('', '.ov')}{align-items:${places[at]};padding:max(${offset}px,env(safe-area-inset-top)) ${offset}px max(${offset}px,env(safe-area-inset-bottom))}`
+  `.w{max-width:${width}px}${over('', '.ov')}{align-items:${places[at]};${overPageGroup.css.edges(offset)}}`
 
 /** The layer covers the window, so that a press beside the box is a press on the layer. */
 const layer =
-  `${over('', '.ov')}{position:fixed;inset:0;width:100%;height:100%;overflow:auto;overscroll-behavior:contain}` +
-  `${over('', '.ov[open]')}{display:flex;justify-content:center}` +
-  `${over('', '.ov:not([open])')}{display:none}`
+  overPageGroup.css.layer +
+  `${over('', '.ov')}{overflow:auto;overscroll-behavior:contain}` +
+  `${over('', '.ov[open]')}{display:flex;justify-content:center}`
 
 export function centreDialogCss(settings: CentreDialogSettings): string {
   const { css } = overPageGroup

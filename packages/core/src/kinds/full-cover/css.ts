@@ -5,11 +5,10 @@ const places = { centre: 'center', top: 'start', bottom: 'end' } as const
 
 const stand = ({ width, at, offset }: Stand<keyof typeof places>) =>
   `.w>.pc,.w>picture,.in{max-width:${width}px}.w.pp{grid-template-columns:minmax(0,${width / 2}px) minmax(0,${width / 2}px)}` +
-  `${over('', '.w')}{align-content:${places[at]};padding:max(${offset}px,env(safe-area-inset-top)) ${offset}px max(${offset}px,env(safe-area-inset-bottom))}`
+  `${over('', '.w')}{align-content:${places[at]};${overPageGroup.css.edges(offset)}}`
 
 const layer =
-  `${over('', '.ov')}{position:fixed;inset:0;width:100%;height:100%}` +
-  `${over('', '.ov:not([open])')}{display:none}` +
+  overPageGroup.css.layer +
   `${over('', '.w')}{height:100%;overflow:auto;overscroll-behavior:contain;border-radius:0}` +
   `${over('', '.cx')}{position:fixed;inset-block-start:max(12px,env(safe-area-inset-top));inset-inline-end:max(12px,env(safe-area-inset-right))}`
 

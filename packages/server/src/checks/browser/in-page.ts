@@ -292,24 +292,12 @@ export function measure({
   })
   scrollTo(0, 0)
 
-  const asks =
-    /cookie|consent|einwilligung|zustimm|consentement|galleta|consenso|toestemming|samtycke|samtykke|zgod|souhlas|çerez|ευάγγελ|згод|同意/i
-  const banner = [...document.querySelectorAll<HTMLElement>('body *')].slice(0, 5000).find((element) => {
-    const style = getComputedStyle(element)
-    return (
-      (style.position === 'fixed' || style.position === 'sticky') &&
-      asks.test(element.textContent ?? '') &&
-      element.querySelector('button, a, input') !== null &&
-      element.getBoundingClientRect().height > 20
-    )
-  })
   return {
     height: root.scrollHeight,
     sideways,
     sidewaysByUs,
     widgets,
     violations: (noted?.violations ?? []).filter(({ blocked }) => blocked.startsWith(origin)),
-    consent: banner ? (banner.textContent ?? '').replace(/\s+/g, ' ').trim().slice(0, 60) : null,
   }
 }
 
@@ -352,29 +340,4 @@ export function remember([name, memory, tab]: readonly [string, string | null, s
   } catch {
     // a page without storage remembers nothing
   }
-}
-
-/** Whether something of ours lies over the buttons of a banner that asks for agreement: what is said of it, or null. */
-export function bannersCovered([mark, id]: readonly [string, string]): string | null {
-  const asks = /cookie|consent|einwilligung|zustimm|consentement|galleta|consenso|toestemming|samtycke|samtykke|zgod/i
-  const banner = [...document.querySelectorAll<HTMLElement>('body *')].slice(0, 5000).find((element) => {
-    const { position, display } = getComputedStyle(element)
-    return (
-      (position === 'fixed' || position === 'sticky') &&
-      display !== 'none' &&
-      !element.closest(`[${mark}]`) &&
-      asks.test(element.textContent ?? '') &&
-      element.querySelector('button, a, input') !== null
-    )
-  })
-  if (!banner) return null
-  const own = document.querySelector(`[${mark}="${CSS.escape(id)}"]`)
-  for (const button of banner.querySelectorAll('button, a, input')) {
-    const { left, top, width, height } = button.getBoundingClientRect()
-    if (!width || !height) continue
-    const there = document.elementFromPoint(left + width / 2, top + height / 2)
-    if (there && own && (there === own || own.contains(there)))
-      return `It lies over “${(button.textContent ?? '').trim().slice(0, 40)}” of the banner that asks for agreement`
-  }
-  return null
 }

@@ -31,11 +31,11 @@ export async function lookAtWidths(
     return sightings
   })
   const last = seen.at(-1)!.look
-  // In a visit of its own: it opens the page many times over.
+  // Each in a visit of its own: it opens the page many times over.
   for (const one of last.sight && !last.error ? trying.slice(0, MOST_TRIED) : [])
     last.sight!.tried = [
       ...(last.sight!.tried ?? []),
-      ...(await browser.visit((visit) => tryPresence(visit, url, [one])).catch(() => [])),
+      await browser.visit((visit) => tryPresence(visit, one)).catch(() => ({ id: one.id, trials: [] })),
     ]
   await askLinks(
     outbound,

@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { methods, type MethodId } from '@pebblestrand/core/methods'
 import { Plan, verify, type Look, type Sight, type WidgetSight } from '@pebblestrand/core/verify'
 import type { BrowserLookId } from '@pebblestrand/core/verify/words'
+import { CHROMIUM } from '../../platform/browser/chromium-path'
 import { BrowserPool, VISIT } from '../../platform/browser/pool'
 import { BrowserProxy } from '../../platform/browser/proxy'
 import { Outbound } from '../../platform/outbound/client'
@@ -47,7 +48,7 @@ beforeAll(async () => {
   await new Promise<void>((resolve) => ours.listen(0, '127.0.0.1', resolve))
   origin = `http://127.0.0.1:${(ours.address() as AddressInfo).port}`
   pool = BrowserPool.at(
-    '/usr/bin/chromium',
+    CHROMIUM,
     { openings: { localhostNames: true }, own: origin },
     { ...VISIT, bytes: 3_000_000, ms: 25_000 },
   )!
@@ -328,7 +329,7 @@ describe('pages that behave badly', () => {
     expect((await see(page(snippet()))).codes).toEqual([])
   }, 90_000)
   it('one that was closed says so to whoever comes then', async () => {
-    const closed = BrowserPool.at('/usr/bin/chromium', { openings: { localhostNames: true }, own: origin })!
+    const closed = BrowserPool.at(CHROMIUM, { openings: { localhostNames: true }, own: origin })!
     await closed.close()
     await expect(closed.visit(async () => 'seen')).rejects.toMatchObject({ closing: true })
   })

@@ -5,6 +5,7 @@ import type { LookSamples } from '@pebblestrand/core/site-look'
 import type { Page, Response } from 'playwright-core'
 import type { Visit } from '../../platform/browser/pool'
 import { sampleLook } from '../../sites/look/sample-page'
+import { consentBanner } from './consent-banner'
 import { allReady, hold, measure, measureFrame, scrollThrough, watch } from './in-page'
 import { pictureOf } from './picture'
 
@@ -55,6 +56,7 @@ export async function lookInBrowser(
     await page.addInitScript(hold, [HELD, '*'] as const)
     await page.setViewportSize({ width, height })
     const answer = await page.goto(url, { waitUntil: 'domcontentloaded', timeout: WAITS.page })
+    if (answer?.status() === 401 && (await answer.headerValue('www-authenticate'))) return failed(...ASKS_PASSWORD)
     await page.waitForLoadState('load', { timeout: WAITS.page }).catch(() => {})
     await page.evaluate(scrollThrough).catch(() => {})
     await page.waitForFunction(allReady, MARK, { timeout: WAITS.ready, polling: 100 }).catch(() => {})
@@ -77,13 +79,14 @@ export async function lookInBrowser(
     if (isSpent()) return failed('too-large', TOO_LARGE)
     if (/Timeout/i.test(message))
       return failed('timeout', `The page was not there in a browser within ${WAITS.page / 1000} seconds.`)
-    if (/AUTH/.test(message)) return failed('asks-password', 'The page asks visitors for a name and a password.')
+    if (/AUTH/.test(message)) return failed(...ASKS_PASSWORD)
     return failed('no-answer', 'The page could not be opened in a browser.')
   } finally {
     await page.close({ runBeforeUnload: false }).catch(() => {})
   }
 }
 
+const ASKS_PASSWORD = ['asks-password', 'The page asks visitors for a name and a password.'] as const
 const TOO_LARGE = 'The page takes more than a look may, and was given up in the browser.'
 
 interface Heard {
@@ -140,7 +143,9 @@ async function sightOf(page: Page, how: BrowserLookId, origin: string, heard: He
         : widget,
     )
   }
-  return { width: lookKinds[how].window.width, ...rest, widgets: measured, errors: heard.errors, failed: heard.failed }
+  const { errors, failed } = heard
+  const consent = (await consentBanner(page))?.text ?? null
+  return { width: lookKinds[how].window.width, ...rest, widgets: measured, errors, failed, consent }
 }
 
 const headersOf = async (answer: Response | null): Promise<Record<string, string>> =>

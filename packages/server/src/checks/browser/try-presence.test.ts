@@ -3,14 +3,15 @@ import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { payloadOf } from '@pebblestrand/core/artefacts'
 import { drawn, kindOf, usualAround, type Settings } from '@pebblestrand/core/kinds'
-import { PresenceRules } from '@pebblestrand/core/presence'
+import { pagesToTry, PresenceRules } from '@pebblestrand/core/presence'
 import { methods } from '@pebblestrand/core/methods'
 import { Plan, verify, type Look } from '@pebblestrand/core/verify'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { CHROMIUM } from '../../platform/browser/chromium-path'
 import { BrowserPool, VISIT } from '../../platform/browser/pool'
 import { startHost, type Host } from '../../testing/faults/host'
 import { lookAtWidths } from './look-at-widths'
-import { tryPresence } from './try-presence'
+import { tryPresence, type Trying } from './try-presence'
 
 // What stands over a page, tried out in Chromium on clocks of its own: the real script, the real kinds, pages of a site.
 
@@ -40,7 +41,7 @@ beforeAll(async () => {
   site = await startHost('tried', (_request, response) =>
     response.writeHead(200, { 'content-type': 'text/html; charset=utf-8' }).end(html),
   )
-  pool = BrowserPool.at('/usr/bin/chromium', { openings: { localhostNames: true }, own: origin }, { ...VISIT })!
+  pool = BrowserPool.at(CHROMIUM, { openings: { localhostNames: true }, own: origin }, { ...VISIT })!
 })
 afterAll(async () => {
   await pool.close()
@@ -63,12 +64,21 @@ function widget(kindId: string, settings: Settings): PresenceRules {
   return PresenceRules.parse(kind.presence!(whole)!.rules!('Atlantic/Faroe'))
 }
 
+const trying = (rules: PresenceRules): Trying => {
+  const { within, outside } = pagesToTry(rules, '/*', ['/', '/elsewhere'])
+  return {
+    id,
+    rules,
+    timeZone: 'Atlantic/Faroe',
+    within: within && site.at(within),
+    outside: outside && site.at(outside),
+  }
+}
+
 const tried = async (rules: PresenceRules, more = '') => {
   html = page(more)
-  const [one] = await pool.visit((visit) =>
-    tryPresence(visit, site.at('/'), [{ id, rules, timeZone: 'Atlantic/Faroe' }]),
-  )
-  return Object.fromEntries(one!.trials.map(({ trial, well }) => [trial, well]))
+  const one = await pool.visit((visit) => tryPresence(visit, trying(rules)))
+  return Object.fromEntries(one.trials.map(({ trial, well }) => [trial, well]))
 }
 const well = { appears: true, 'leaves-consent': true, closes: true, 'stays-closed': true }
 
@@ -115,14 +125,26 @@ describe('tried out', () => {
     })
     expect(await tried(rules)).toEqual({ ...well, 'not-on-phones': true, 'not-outside': true })
   }, 40_000)
+  it('on a page on which it may appear, and not on others, wherever it is checked', async () => {
+    const rules = widget('corner-card', { triggers: [{ on: 'arrival' }], pages: ['/elsewhere'], daysAfterClosing: 0 })
+    expect(trying(rules)).toMatchObject({ within: site.at('/elsewhere'), outside: site.at('/') })
+    const { 'stays-closed': _, ...seen } = well
+    expect(await tried(rules)).toEqual({ ...seen, 'not-on-phones': true, 'not-elsewhere': true })
+  }, 40_000)
+  it('not at all, where it is not on the page', async () => {
+    const rules = widget('corner-card', { triggers: [{ on: 'arrival' }] })
+    html = '<!DOCTYPE html><title>Ferries</title><p>Timetable'
+    const { trials } = await pool.visit((visit) => tryPresence(visit, trying(rules)))
+    expect(trials).toEqual([{ trial: 'appears', well: null, how: 'as soon as they arrive' }])
+  }, 40_000)
 })
 
 describe('what goes wrong', () => {
   const verdictOf = async (rules: PresenceRules, more = '') => {
     html = page(more)
     const url = site.at('/')
-    const trying = [{ id, rules, timeZone: 'Atlantic/Faroe' }]
-    const sightings = await lookAtWidths({ browser: pool, outbound: null as never }, url, origin, undefined, trying)
+    const having = { browser: pool, outbound: null as never }
+    const sightings = await lookAtWidths(having, url, origin, undefined, [trying(rules)])
     const plain: Look = { ...sightings[0]!.look, how: 'served', html, sight: null, url, finalUrl: url, headers: {} }
     const plan = Plan.parse({ install: id, origin, url, release: 1 })
     return verify(plan, [plain, ...sightings.map(({ look }) => look)])
@@ -146,6 +168,12 @@ describe('what goes wrong', () => {
     expect(findings).toMatchObject([
       { code: 'appears-anyway', says: expect.stringMatching(/on a phone; at another time/) },
     ])
+  }, 60_000)
+  it('is that it appears on a page out of its patterns, where visitors still get another release', async () => {
+    const planned = widget('corner-card', { ...arrival, notPages: ['/elsewhere'] })
+    widget('corner-card', arrival)
+    const { findings } = await verdictOf(planned)
+    expect(findings).toMatchObject([{ code: 'appears-anyway', says: expect.stringMatching(/: on \/elsewhere\./) }])
   }, 60_000)
   it(
     'is that no key closes it, where the page takes all keys',

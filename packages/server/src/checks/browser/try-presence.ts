@@ -1,12 +1,13 @@
-import { momentOutside, momentWithin, type PresenceRules, type Trigger } from '@pebblestrand/core/presence'
+import { momentOutside, momentWithin, type Device, type PresenceRules, type Trigger } from '@pebblestrand/core/presence'
 import { triggerWords } from '@pebblestrand/core/presence/words'
 import type { PresenceSight } from '@pebblestrand/core/verify'
 import { lookKinds } from '@pebblestrand/core/verify/words'
-import { HELD, MARK, OVER_MARK } from '@pebblestrand/core/wire'
+import { HELD, MARK, OVER_MARK, OVER_READY } from '@pebblestrand/core/wire'
 import { REMEMBERED_AS } from '@pebblestrand/core/presence/deciding'
 import type { Page } from 'playwright-core'
 import type { Visit } from '../../platform/browser/pool'
-import { bannersCovered, hold, remember } from './in-page'
+import { consentBanner } from './consent-banner'
+import { hold, remember } from './in-page'
 
 /** Something over the page that is to be tried out. */
 export interface Trying {
@@ -15,83 +16,92 @@ export interface Trying {
   rules: PresenceRules
   /** IANA, of the site. */
   timeZone: string
+  /** Address of a page on which it should appear, and of one on which it should not; null where the site has none. */
+  within: string | null
+  outside: string | null
 }
 
-/** Ms: for the page, for what is ours to be there, and for what was set off to appear. */
-const WAITS = { page: 10_000, ready: 4000, appears: 1500 }
+/** Ms: for the page, and for what is ours to be there. */
+const WAITS = { page: 10_000, ready: 4000 }
 const DAY_MS = 86_400_000
 
 type Trials = PresenceSight['trials']
 
-/** Tries out one after another, each in tabs of its own on a clock of its own; what comes of one tells nothing of the next. */
-export async function tryPresence(visit: Visit, url: string, all: readonly Trying[]): Promise<PresenceSight[]> {
-  const seen: PresenceSight[] = []
-  for (const one of all) seen.push({ id: one.id, trials: await tryOut(visit, url, one).catch(() => []) })
-  return seen
+/** Tries out one, in tabs of its own on a clock of its own. */
+export async function tryPresence(visit: Visit, one: Trying): Promise<PresenceSight> {
+  const trials: Trials = []
+  // What was seen before something broke off was seen.
+  await tryOut(visit, one, trials).catch(() => {})
+  return { id: one.id, trials }
 }
 
-async function tryOut(visit: Visit, url: string, trying: Trying): Promise<Trials> {
-  const { rules, timeZone } = trying
-  const within = momentWithin(rules, timeZone, new Date())
-  const outside = momentOutside(rules, timeZone, new Date())
-  const set = rules.triggers.map(triggerWords).join(rules.combine === 'all' ? ' and ' : ' or ')
-  const trials: Trials = []
-  const note = (trial: Trials[number]['trial'], well: boolean | null, how: string) => trials.push({ trial, well, how })
+async function tryOut(visit: Visit, trying: Trying, trials: Trials): Promise<void> {
+  const { id, rules, timeZone, within: url, outside: elsewhere } = trying
+  const [now, then] = [momentWithin(rules, timeZone, new Date()), momentOutside(rules, timeZone, new Date())]
   const device = (['desktop', 'tablet', 'phone'] as const).find((one) => rules.audience.devices.includes(one))
-  const tab = (at: Date, on = device!) => openTab(visit, url, trying, at, on)
-  if (within && device) {
-    const page = await tab(within)
-    if (!page) note('appears', null, set)
-    else {
-      await setOff(page, trying)
-      const appears = await isOpen(page, trying.id)
-      note('appears', appears, `${set}, on a ${device}`)
-      if (appears) {
-        const covered = await page.evaluate(bannersCovered, [MARK, trying.id] as const)
-        note('leaves-consent', covered === null, covered ?? '')
-        note('closes', await closesByKey(page, trying.id), 'Neither Escape nor its button, pressed by key, closed it')
-        if (rules.limits.daysAfterClosing > 0) {
-          await page.goto(url, { waitUntil: 'domcontentloaded', timeout: WAITS.page })
-          await ready(page, trying.id)
-          await setOff(page, trying)
-          note('stays-closed', !(await isOpen(page, trying.id)), 'right after it was closed')
-        }
-      }
-      await close(page)
-    }
+  if (!device || !url) return
+  const note = (trial: Trials[number]['trial'], well: boolean | null, how: string) => trials.push({ trial, well, how })
+  const staysAway = async (trial: Trials[number]['trial'], tab: Tab, how: string) => {
+    const page = await openTab(visit, trying, tab)
+    if (!page) return
+    await setOff(page, trying)
+    note(trial, !(await isOpen(page, id)), how)
+    await close(page)
   }
-  if (within && !rules.audience.devices.includes('phone')) {
-    const page = await tab(within, 'phone')
-    if (page) {
-      await setOff(page, trying)
-      note('not-on-phones', !(await isOpen(page, trying.id)), 'on a phone')
-      await close(page)
-    }
+  if (now) {
+    const page = await openTab(visit, trying, { url, at: now, device })
+    const set = rules.triggers.map(triggerWords).join(rules.combine === 'all' ? ' and ' : ' or ')
+    // What is not on its page has nothing that could stay away.
+    if (!page) return void note('appears', null, set)
+    await setOff(page, trying)
+    const appears = await isOpen(page, id)
+    note('appears', appears, `${set}, on a ${device}`)
+    if (appears) await tryOpen(page, trying, url, note)
+    await close(page)
   }
-  if (outside && device) {
-    const page = await tab(outside)
-    if (page) {
-      await setOff(page, trying)
-      const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone }).format(
-        outside,
-      )
-      note('not-outside', !(await isOpen(page, trying.id)), `at another time, on ${when}`)
-      await close(page)
-    }
+  if (now && !rules.audience.devices.includes('phone'))
+    await staysAway('not-on-phones', { url, at: now, device: 'phone' }, 'on a phone')
+  if (now && elsewhere)
+    await staysAway('not-elsewhere', { url: elsewhere, at: now, device }, `on ${new URL(elsewhere).pathname}`)
+  if (then) {
+    const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone }).format(then)
+    await staysAway('not-outside', { url, at: then, device }, `at another time, on ${when}`)
   }
-  return trials
+}
+
+/** Open as it is: what it leaves to others, and whether it goes and stays away. */
+async function tryOpen(
+  page: Page,
+  trying: Trying,
+  url: string,
+  note: (trial: Trials[number]['trial'], well: boolean, how: string) => unknown,
+): Promise<void> {
+  const { id, rules } = trying
+  const covered = (await consentBanner(page, id))?.covered ?? null
+  note(
+    'leaves-consent',
+    covered === null,
+    covered === null ? '' : `It lies over “${covered}” of the banner that asks for agreement`,
+  )
+  note('closes', await closesByKey(page, id), 'Neither Escape nor its button, pressed by key, closed it')
+  if (rules.limits.daysAfterClosing === 0) return
+  await page.goto(url, { waitUntil: 'domcontentloaded', timeout: WAITS.page })
+  await ready(page, id)
+  await setOff(page, trying)
+  note('stays-closed', !(await isOpen(page, id)), 'right after it was closed')
 }
 
 const close = (page: Page) => page.close({ runBeforeUnload: false }).catch(() => {})
 
+interface Tab {
+  url: string
+  /** What its clock shows. */
+  at: Date
+  device: Device
+}
+
 /** A tab in which nobody else appears, at a moment, with what a fitting visitor's browser remembers; null where the widget is not there. */
-async function openTab(
-  { context }: Visit,
-  url: string,
-  { id, rules }: Trying,
-  at: Date,
-  device: 'phone' | 'tablet' | 'desktop',
-): Promise<Page | null> {
+async function openTab({ context }: Visit, { id, rules }: Trying, { url, at, device }: Tab): Promise<Page | null> {
   const page = await context.newPage()
   page.on('dialog', (dialog) => void dialog.dismiss().catch(() => {}))
   page.on('popup', (opened) => void opened.close().catch(() => {}))
@@ -128,17 +138,19 @@ const at = (id: string, state = '') => `[${MARK}="${id}"][${OVER_MARK}${state &&
 
 const ready = (page: Page, id: string): Promise<boolean> =>
   page
-    .waitForSelector(at(id), { state: 'attached', timeout: WAITS.ready })
+    .waitForSelector(`${at(id)}[${OVER_READY}]`, { state: 'attached', timeout: WAITS.ready })
     .then(() => true)
     .catch(() => false)
 
+/** Three seconds of the page's clock are waited for it, and a moment in which the browser draws. */
 async function isOpen(page: Page, id: string): Promise<boolean> {
-  for (let waited = 0; waited < WAITS.appears; waited += 250) {
-    if ((await page.locator(at(id, 'open')).count()) > 0) return true
-    await page.clock.runFor(500)
-    await new Promise((resolve) => setTimeout(resolve, 50))
+  const open = page.locator(at(id, 'open'))
+  for (let second = 0; second < 3; second++) {
+    if ((await open.count()) > 0) return true
+    await page.clock.runFor(1000)
+    await new Promise((resolve) => setTimeout(resolve, 60))
   }
-  return (await page.locator(at(id, 'open')).count()) > 0
+  return (await open.count()) > 0
 }
 
 /** Does what its triggers ask for; where one is enough, the first. */

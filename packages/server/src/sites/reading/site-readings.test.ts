@@ -2,6 +2,7 @@ import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import type { SiteRead } from '@pebblestrand/contract'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { CHROMIUM } from '../../platform/browser/chromium-path'
 import { BrowserPool } from '../../platform/browser/pool'
 import type { Context } from '../../platform/context'
 import { Person, startTestSystem, type TestSystem } from '../../testing/system'
@@ -16,7 +17,7 @@ beforeAll(async () => {
   system = await startTestSystem()
   ada = await new Person(system.app).join()
   const { origin } = system.context.config
-  const browser = BrowserPool.at('/usr/bin/chromium', { openings: { localhostNames: true }, own: origin })
+  const browser = BrowserPool.at(CHROMIUM, { openings: { localhostNames: true }, own: origin })
   context = { ...system.context, browser }
   foreign = createServer((request, response) => {
     if (request.headers.host!.startsWith('wall.'))

@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { asApiError } from '../../api/error'
 import InputField from '../../parts/InputField.vue'
 import Labelled from '../../parts/Labelled.vue'
-import { uploadPicture } from '../../queries/picks'
+import { uploadPicture } from '../../queries/pictures'
 import type { PickForm } from './pick-form'
 import PictureChoice from './PictureChoice.vue'
 

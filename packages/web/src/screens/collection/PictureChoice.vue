@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Picture } from '@pebblestrand/core/items'
 import { useId } from 'vue'
+import { PICTURE_FILES } from '../../queries/pictures'
 
 /** Which picture stands for a pick: one of those that were found, one from the person's own machine, or none. */
 defineProps<{ choices: Picture[]; chosen: Picture | null; problem: string }>()
@@ -37,12 +38,7 @@ function take(event: Event): void {
       </label>
       <label class="word self-center px-2">
         Choose from this computer
-        <input
-          type="file"
-          class="sr-only"
-          accept="image/jpeg,image/png,image/webp,image/gif,image/avif"
-          @change="take"
-        />
+        <input type="file" class="sr-only" :accept="PICTURE_FILES" @change="take" />
       </label>
     </div>
     <p v-if="problem" class="mt-1 text-[13.5px] text-coral" role="alert">{{ problem }}</p>

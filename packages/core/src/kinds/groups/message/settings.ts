@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { linkTarget } from '../../../markup'
 import type { RichText } from '../../../rich-text'
 import type { ObjectPart } from '../../controls'
-import { choice, list, rich, settingRegistry, text, widget } from '../../setting'
+import { choice, list, picture, rich, text, widget } from '../../setting'
 
 /** What a button does, and the words for choosing. */
 export const goals = {
@@ -82,19 +82,18 @@ const buttonParts: Record<string, ObjectPart> = {
   },
 }
 
-const shows = (label: string, before: string) => ({ label, paragraph: 'shows' as const, before })
+const shows = (label: string, before: string) => ({
+  label,
+  paragraph: 'shows' as const,
+  before,
+  written: true as const,
+})
 
 /** What it says. The order here is the order of the brief. */
 export const messageShape = {
   heading: text(120, 'no heading', shows('Heading', 'Headed ')),
   body: rich(4000, 'no text', shows('Text', ', it says ')),
-  picture: z
-    .union([z.literal(''), z.url({ protocol: /^https?$/ }).max(2000)], 'must be an address like https://…')
-    .default('')
-    .register(settingRegistry, {
-      ...shows('Picture', '; picture: '),
-      control: { type: 'text', most: 2000, none: 'none' },
-    }),
+  picture: picture('none', shows('Picture', '; picture: ')),
   pictureAlt: text(200, 'nothing, it only adorns', {
     ...shows('What the picture shows', ', which shows '),
     when: (s) => s.picture !== '',
@@ -107,9 +106,9 @@ export const messageShape = {
       blank: BUTTON,
     },
     { most: 2, one: 'button', none: 'no button' },
-    { label: 'Buttons', paragraph: 'click', before: 'Buttons: ' },
+    { label: 'Buttons', paragraph: 'click', before: 'Buttons: ', written: true },
   ),
-  small: text(300, 'none', { label: 'Small print', paragraph: 'words', before: 'Small print: ' }),
+  small: text(300, 'none', { label: 'Small print', paragraph: 'words', before: 'Small print: ', written: true }),
 }
 
 export const picturePlacing = {

@@ -78,6 +78,14 @@ export const shellCss =
   `.cx{display:none}[tabindex='-1']:focus{outline:none}` +
   `${over('', '.cx')}{display:grid;place-items:center;position:absolute;inset-block-start:0;inset-inline-end:0;z-index:1;width:${CLOSE}px;height:${CLOSE}px;margin:0;padding:0;border:0;border-radius:8px;background:none;color:inherit;font:26px/1 system-ui,sans-serif;cursor:pointer}`
 
+/** A layer over the whole window, while it is open. */
+export const layerCss =
+  `${over('', '.ov')}{position:fixed;inset:0;width:100%;height:100%}` + `${over('', '.ov:not([open])')}{display:none}`
+
+/** Px kept from the edges of a window, clear of a phone's own bars. */
+export const edgesCss = (offset: number): string =>
+  `padding:max(${offset}px,env(safe-area-inset-top)) ${offset}px max(${offset}px,env(safe-area-inset-bottom))`
+
 /** Px that the content keeps from the edges, where nothing else is set. */
 export const paddingCss = ({ padding }: Pick<LookSettings, 'padding'>, usual: string): string =>
   padding === 'auto' ? `.w{padding:${usual}}` : ''

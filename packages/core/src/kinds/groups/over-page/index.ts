@@ -1,7 +1,7 @@
 import type { Presence, Rendered, RenderedFont, View } from '../../kind'
 import type { PresenceRules } from '../../../presence'
 import { usualAround } from '../../spoken'
-import { backdropCss, groundCss, motionCss, paddingCss, shellCss } from './css'
+import { backdropCss, edgesCss, groundCss, layerCss, motionCss, paddingCss, shellCss } from './css'
 import { lookGroup, type LookSettings } from '../look'
 import type { MessageSettings } from '../message'
 import { presenceGroup, type PresenceSettings } from '../presence'
@@ -87,5 +87,13 @@ export const overPageGroup = {
   labels: closeLabel,
   backdrop: backdropShape,
   motion: motionShape,
-  css: { shell: shellCss, motion: motionCss, backdrop: backdropCss, ground: groundCss, padding: paddingCss },
+  css: {
+    shell: shellCss,
+    motion: motionCss,
+    backdrop: backdropCss,
+    ground: groundCss,
+    padding: paddingCss,
+    layer: layerCss,
+    edges: edgesCss,
+  },
 }

@@ -39,6 +39,7 @@ describe('every type of control', () => {
         'local-time',
         'time-of-day',
         'paths',
+        'picture',
         'widget',
         'triggers',
       ].sort(),

@@ -10,6 +10,7 @@ import ListControl from './ListControl.vue'
 import NumberControl from './NumberControl.vue'
 import ObjectControl from './ObjectControl.vue'
 import PathsControl from './PathsControl.vue'
+import PictureControl from './PictureControl.vue'
 import RichControl from './RichControl.vue'
 import SeveralControl from './SeveralControl.vue'
 import SourceMostsControl from './SourceMostsControl.vue'
@@ -45,6 +46,7 @@ export const controlComponents: Record<Exclude<ControlType, 'sources' | 'css'>, 
   'local-time': ClockControl,
   'time-of-day': ClockControl,
   paths: PathsControl,
+  picture: PictureControl,
   widget: WidgetControl,
   triggers: TriggersControl,
 }

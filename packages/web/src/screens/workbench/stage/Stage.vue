@@ -34,16 +34,16 @@ const page = computed(() => (props.around && !away.value ? props.setting.page : 
 const src = computed(() =>
   page.value ? `/stage/page?${new URLSearchParams({ ...page.value, widgetId: props.widgetId })}` : '/stage',
 )
-const { ready, height, width, show } = useStageFrame(frame, () => ({
+const { ready, height, width, show, replay } = useStageFrame(frame, () => ({
   payload: props.payload,
   look: props.setting.look,
   padding: props.setting.padding,
 }))
 
 const shownWidth = computed(() => (page.value ? PAGE_WIDTH : props.setting.width))
-const isOver = computed(() => Boolean(props.payload?.data.over))
+const over = computed(() => props.payload?.data.over as { goesIn: number } | undefined)
 const shownHeight = computed(() =>
-  page.value ? PAGE_HEIGHT : isOver.value ? WINDOW_HEIGHT(props.setting.width) : Math.max(LEAST_HEIGHT, height.value),
+  page.value ? PAGE_HEIGHT : over.value ? WINDOW_HEIGHT(props.setting.width) : Math.max(LEAST_HEIGHT, height.value),
 )
 const scale = computed(() => Math.min(1, available.value / shownWidth.value))
 const notes = computed(() =>
@@ -108,6 +108,9 @@ onBeforeUnmount(() => {
       />
       <ExampleMark v-if="example" class="top-0 right-0" />
     </div>
+    <button v-if="over" type="button" class="word mt-2 text-[14px]" @click="replay(over.goesIn)">
+      See it go and come again
+    </button>
     <p v-if="notes.length" class="mt-1 text-[13px] text-soft">{{ notes.join(' ') }}</p>
   </div>
 </template>

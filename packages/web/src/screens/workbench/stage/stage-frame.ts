@@ -27,6 +27,8 @@ export function useStageFrame(
     if (!ready.value || !payload) return
     frame.value?.contentWindow?.postMessage(plain({ pebblestrand: 'show', payload, look, padding }), '*')
   }
+  /** Has what stands over the page go and come again. @param ms that it takes to go */
+  const replay = (ms: number): void => frame.value?.contentWindow?.postMessage({ pebblestrand: 'replay', ms }, '*')
   function hear({ source, data }: MessageEvent): void {
     if (source !== frame.value?.contentWindow) return
     const told = data as Told
@@ -41,5 +43,5 @@ export function useStageFrame(
   }
   onMounted(() => addEventListener('message', hear))
   onBeforeUnmount(() => removeEventListener('message', hear))
-  return { ready, height, width, show }
+  return { ready, height, width, show, replay }
 }
