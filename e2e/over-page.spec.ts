@@ -1,8 +1,9 @@
 import type { Browser, Page } from '@playwright/test'
 import { violations } from './pages/axe'
-import { siteId } from './pages/finds'
+import { installId, siteId } from './pages/finds'
 import { begin, publish } from './pages/live-widget'
 import { publishRelease } from './pages/publish'
+import { withServedPage } from './pages/served-page'
 import { api, expect, siteAddress, test } from './pages/signed-in'
 
 // What stands over client pages: as a visitor meets it, by pointer, by key and without either, and as it is rehearsed beforehand.
@@ -58,6 +59,34 @@ test('a bar that counts down: nothing shifts, it makes room once something is pr
   await goOn(page, 5)
   await state(page, /regatta/)('data-pebblestrand-over', 'shut')
   await page.context().close()
+})
+
+test('the head that a site keeps in sight makes way for a bar once something is pressed, and comes back', async ({
+  signedIn: page,
+  browser,
+}) => {
+  const id = await installId(page, 'q=Regatta+bar')
+  const { snippets } = await api<{ snippets: { inline: string } }>(page, 'GET', `/api/installs/${id}`)
+  const html = `<!doctype html><html lang="en"><title>Ferries</title><body style="margin:0"><header style="position:fixed;inset:0 0 auto;height:60px;background:#ccc"><a href="/">Timetable</a></header><main style="height:3000px;padding-top:60px"><h1>Ferries</h1></main>${snippets.inline}`
+  await withServedPage({ host: 'headed', html }, async (url) => {
+    const there = await visitor(browser)
+    await there.goto(url)
+    await expect(over(there, /regatta/)).toBeAttached()
+    await goOn(there, 1)
+    await state(there, /regatta/)('data-pebblestrand-over', 'open')
+    const top = (selector: string) => there.locator(selector).evaluate((box) => box.getBoundingClientRect().top)
+    const [head, heading] = [await top('header'), await top('h1')]
+    await there.mouse.click(640, 500)
+    const bar = (await there.getByRole('region', { name: 'Regatta bar' }).boundingBox())!
+    expect(await top('header')).toBe(head + Math.round(bar.height))
+    expect(await top('h1')).toBe(heading + Math.round(bar.height))
+    await there.mouse.wheel(0, 900)
+    await expect(there.getByRole('link', { name: 'Timetable' })).toBeInViewport()
+    await there.getByRole('button', { name: 'Close' }).click()
+    await goOn(there, 1)
+    expect(await top('header')).toBe(head)
+    await there.context().close()
+  })
 })
 
 test('a dialog takes the focus and gives it back; the page waits behind it; another waits its turn', async ({

@@ -86,17 +86,17 @@ async function playInBrowser(
     candidates.map((one, i) => [pathTo('payload', one.id), payloadFor(one, KINDS[i % KINDS.length]!)]),
   )
   const page = await context.newPage()
+  let opened = 0
   for (const [visit, { afterDays, pages }] of made.visits.entries()) {
     let now = made.begins.getTime() + afterDays * 86_400_000
     for (const [number, stay] of pages.entries()) {
       served.html = pageFor(candidates, stay, { patience: made.patience, now })
-      await page.goto('about:blank')
-      await page.goto(site + addressOf(stay))
-      await page.waitForFunction(([mark, count]) => document.querySelectorAll(`[${mark}]`).length === count, [
-        OVER_READY,
-        candidates.length,
-      ] as const)
-      const seen = await page.evaluate(letTimePass, stay.stays * 1000)
+      await page.goto(site + addressOf(stay, ++opened))
+      const seen = await page.evaluate(letTimePass, {
+        ms: stay.stays * 1000,
+        ready: OVER_READY,
+        count: candidates.length,
+      })
       now += stay.stays * 1000
       happened.push(...seen.map(([second, id, what]) => line(visit, number, second, id, what)))
     }
@@ -115,9 +115,19 @@ const timers = buildSync({
   external: ['util', 'timers', 'timers/promises'], // asked for outside a browser only
 }).outputFiles[0]!.text
 
-/** In the page: from one of its timers to the next, each a task of its own, until so many ms have gone by on its clock. */
-async function letTimePass(ms: number): Promise<Visited['happened']> {
+/** In the page, once all are ready: from one of its timers to the next, each a task of its own, until so many ms have gone by on its clock. */
+async function letTimePass({
+  ms,
+  ready,
+  count,
+}: {
+  ms: number
+  ready: string
+  count: number
+}): Promise<Visited['happened']> {
   const { clock, happened } = window as unknown as Visited
+  while (document.querySelectorAll(`[${ready}]`).length < count)
+    await new Promise((next) => requestAnimationFrame(next))
   let isOver = false
   setTimeout(() => (isOver = true), ms)
   while (!isOver) {
@@ -134,7 +144,9 @@ function pageFor(candidates: readonly Placed[], { steps }: PageStay, who: { pati
   return `<!doctype html><html lang="en"><title>A page</title><script>${timers}</script><script>globalThis.__name ??= (f) => f;${visits}</script><body><main style="height:5000px"><h1>A page</h1></main>${snippets}<script src="${pathTo('script')}" async></script>`
 }
 
-const addressOf = ({ path, query, fragment }: PageStay) => `${path}${query && `?${query}`}${fragment && `#${fragment}`}`
+/** No two are the same, or the second would not be loaded. */
+const addressOf = ({ path, query, fragment }: PageStay, nth: number) =>
+  `${path}?nth=${nth}${query && `&${query}`}${fragment && `#${fragment}`}`
 
 /** What is delivered of one, with the rules that are tried. */
 function payloadFor({ rules }: Placed, kindId: string): string {

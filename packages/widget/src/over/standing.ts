@@ -101,41 +101,50 @@ function still(): () => void {
 
 type Edge = 'top' | 'bottom'
 const sides = { top: 'paddingTop', bottom: 'paddingBottom' } as const
-/** Bars that room is made for, and what the page kept there before the first. */
-const pushed: Record<Edge, { boxes: Set<HTMLElement>; before: string; own: number }> = {
-  top: { boxes: new Set(), before: '', own: 0 },
-  bottom: { boxes: new Set(), before: '', own: 0 },
+/** Bars that room is made for, what the page kept there before the first, and what gives that back. */
+const pushed: Record<Edge, { boxes: Set<HTMLElement>; undo: (() => void)[] }> = {
+  top: { boxes: new Set(), undo: [] },
+  bottom: { boxes: new Set(), undo: [] },
 }
 
-/** As much room at an edge as the highest bar there takes. */
-function makeRoom(edge: Edge, box: HTMLElement, wanted: boolean): void {
-  const { style } = document.body
-  const at = pushed[edge]
-  if (wanted && !at.boxes.size) {
-    at.before = style[sides[edge]]
-    at.own = parseFloat(getComputedStyle(document.body)[sides[edge]]) || 0
+/** Sets a style; gives what sets it back. */
+function put({ style }: HTMLElement, name: 'top' | 'bottom' | 'paddingTop' | 'paddingBottom', px: number): () => void {
+  const before = style[name]
+  style[name] = `${px}px`
+  return () => void (style[name] = before)
+}
+
+/** As much room at an edge as the highest bar there takes. @param moves what the page itself has fixed there makes way too */
+function makeRoom(edge: Edge, moves: boolean): void {
+  const { boxes, undo } = pushed[edge]
+  undo.splice(0).forEach((one) => one())
+  const px = Math.max(0, ...[...boxes].map(({ offsetHeight }) => offsetHeight))
+  if (!px) return
+  undo.push(put(document.body, sides[edge], px + (parseFloat(getComputedStyle(document.body)[sides[edge]]) || 0)))
+  if (!moves) return
+  for (const one of document.querySelectorAll<HTMLElement>('body>*,body>*>*,header,nav')) {
+    const style = getComputedStyle(one)
+    // Wide, and where the bar is: the page's own head or foot that stays in sight.
+    if (/fixed|sticky/.test(style.position) && one.offsetWidth > innerWidth / 2 && parseFloat(style[edge]) < px)
+      undo.push(put(one, edge, px + parseFloat(style[edge])))
   }
-  if (wanted) at.boxes.add(box)
-  else if (!at.boxes.delete(box)) return
-  style[sides[edge]] = at.boxes.size
-    ? `${at.own + Math.max(...[...at.boxes].map(({ offsetHeight }) => offsetHeight))}px`
-    : at.before
 }
 
 /**
- * The page makes room for a bar. Below its end that moves nothing that is in sight; above its beginning it waits for the visitor's
- * next press or key, so that nothing moves by itself (what follows an input within half a second is no layout shift).
+ * The page makes room for a bar. Below its end that moves nothing that is in sight; all else waits for the visitor's next press or
+ * key, so that nothing moves by itself (what follows an input within half a second is no layout shift).
  */
 function push(edge: Edge, box: HTMLElement): () => void {
   const wait = new AbortController()
-  const make = () => makeRoom(edge, box, true)
-  if (edge === 'bottom') make()
-  else
-    for (const input of ['pointerdown', 'keydown'])
-      document.addEventListener(input, make, { once: true, capture: true, signal: wait.signal })
+  const { boxes } = pushed[edge]
+  boxes.add(box)
+  if (edge === 'bottom') makeRoom(edge, false)
+  for (const input of ['pointerdown', 'keydown'])
+    document.addEventListener(input, () => makeRoom(edge, true), { once: true, capture: true, signal: wait.signal })
   return () => {
     wait.abort()
-    makeRoom(edge, box, false)
+    boxes.delete(box)
+    makeRoom(edge, true)
   }
 }
 

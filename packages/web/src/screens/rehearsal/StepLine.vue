@@ -30,14 +30,17 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value as Ma
       >
         <option v-for="(words, kind) in stepWords" :key="kind" :value="kind">{{ words }}</option>
       </select>
+      <TakeOut :says="`Take ${name.toLowerCase()} out`" @press="$emit('out')" />
+    </p>
+    <p v-if="step.does === 'scroll'" class="flex items-center gap-1">
+      to
       <SmallNumber
-        v-if="step.does === 'scroll'"
         :value="step.share"
         :most="100"
         :says="`${name}: share of the page`"
         @change="step = { ...step, does: 'scroll', share: $event }"
       />
-      <TakeOut :says="`Take ${name.toLowerCase()} out`" @press="$emit('out')" />
+      % of the page
     </p>
     <TypedField
       v-if="step.does === 'click' || step.does === 'reach'"

@@ -12,7 +12,7 @@ export interface KnownPage {
 
 /** What a step is called. */
 export const stepWords: Record<MadeUpStep['does'], string> = {
-  scroll: 'scrolls to, %',
+  scroll: 'scrolls',
   reach: 'sees',
   click: 'presses',
   leave: 'moves to leave',
