@@ -69,8 +69,9 @@ const bars: { says: Barred; bars: (asked: Asked) => boolean }[] = [
   { says: 'over', bars: ({ audience: { until }, now }) => until !== null && now >= new Date(until) },
   {
     says: 'hours',
+    // Clocks somewhere are asked only where they decide: a page looks each second.
     bars: ({ audience: { days, hours }, arrival: { timeZone }, now }) =>
-      !isWithin(wallClock(now, timeZone), days, hours),
+      (days.length > 0 || hours !== null) && !isWithin(wallClock(now, timeZone), days, hours),
   },
 ]
 

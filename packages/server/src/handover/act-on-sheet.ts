@@ -16,6 +16,7 @@ async function held(sheet: Sheet, publicId: string): Promise<{ install: Install;
 /** Whoever has the sheet says that it is done: it is looked at, at once. */
 export async function sayDone(context: Context, sheet: Sheet, publicId: string, now = new Date()): Promise<void> {
   const { install, line } = await held(sheet, publicId)
+  if (sheet.purpose === 'paste' && install.retiring) return
   if (install.status === 'retired' || (install.status === 'confirmed' && sheet.purpose === 'paste')) return
   await context.db.transaction(async (transaction) => {
     await line.update({ askedAt: now, checkId: null }, { transaction })

@@ -164,8 +164,13 @@ describe('a sheet for whoever pastes', () => {
     }
   })
   it('for what is to be taken out is finished when a check proved it gone', async () => {
+    expect((await open(sheet.address)).body).toContain(`i-${first.publicId}`)
     await ada.post(`/api/installs/${first.id}/retire`)
     await system.work()
+    // Nobody is asked any more to paste what is to go.
+    const left = (await open(sheet.address)).body
+    expect(left).not.toContain(`i-${first.publicId}`)
+    expect(left).toContain(`i-${second.publicId}`)
     const out = await make({ purpose: 'remove', id: first.id })
     expect(out.address).toContain('/take-out/')
     expect((await open(out.address)).body).toContain('The text to take out')
@@ -181,6 +186,15 @@ describe('a sheet for whoever pastes', () => {
 })
 
 describe('a private link', () => {
+  it('to what nobody wants pasted any more is shut', async () => {
+    const third = await planned(ada, scene, 'main', await publishedWidget(ada, 'Cider news', scene.sourceId))
+    const own = await make({ id: third.id })
+    expect((await open(own.address)).statusCode).toBe(200)
+    await ada.post(`/api/installs/${third.id}/retire`)
+    expect((await open(own.address)).statusCode).toBe(404)
+    expect((await press(own.address, third, 'done')).headers.location).toContain('?then')
+    expect(await status(third)).not.toBe('pasted')
+  })
   it('that is wrong, has ended or was taken back says so, alike, and tells nothing', async () => {
     const ended = await make({ id: second.id })
     await Sheet.update({ endsAt: new Date(Date.now() - 1000) }, { where: { id: ended.id } })

@@ -73,7 +73,8 @@ export async function sheetPages(app: FastifyInstance, context: Context): Promis
       if (!sheet) return reply
       const goesOn = request.headers['x-sheet-follow'] || (request.query as Record<string, unknown>).then !== undefined
       if (!goesOn) await countVisit(context.db, sheet, request.headers['user-agent'] ?? '')
-      return html(reply, sheetPage(await readSheet(context, sheet)))
+      const shown = await readSheet(context, sheet)
+      return shown ? html(reply, sheetPage(shown)) : html(reply, shutPage(spokenLanguage(sheet.language)), 404)
     })
     /** Answers to a form: back to the thing it was about, so that a reload does nothing twice. */
     const act = (name: string, does: (sheet: Sheet, request: FastifyRequest<Asked>) => Promise<void>) =>

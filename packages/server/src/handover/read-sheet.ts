@@ -29,11 +29,19 @@ export async function sheetBy(token: string, purposes: readonly string[], now = 
 
 type Said = Awaited<ReturnType<typeof describeInstall>>
 
-/** All that a sheet's page shows. */
-export async function readSheet(context: Context, sheet: Sheet): Promise<Shown> {
+/** Whether an install is still to be done by a sheet, or was done by it: what is to go meanwhile is pasted by nobody, and the other way about. */
+const isWanted = (purpose: string, { retiring, status }: Install) =>
+  purpose === 'remove' ? retiring || status === 'retired' : !retiring && status !== 'retired'
+
+/** All that a sheet's page shows; null where nothing of it is wanted any more. */
+export async function readSheet(context: Context, sheet: Sheet): Promise<Shown | null> {
   const site = (await Site.findByPk(sheet.siteId))!
   const language = spokenLanguage(sheet.language)
-  const held = await SheetInstall.findAll({ where: { sheetId: sheet.id } })
+  const all = await SheetInstall.findAll({ where: { sheetId: sheet.id } })
+  const installs = await Install.findAll({ where: { id: all.map(({ installId }) => installId) } })
+  const wanted = new Set(installs.filter((one) => isWanted(sheet.purpose, one)).map(({ id }) => id))
+  const held = all.filter(({ installId }) => wanted.has(installId))
+  if (!held.length) return null
   const items = []
   for (const one of held) items.push(await itemOf(context, sheet, one))
   const address = sheetAddress(context.config, sheet)

@@ -7,7 +7,7 @@ import { Artefact } from '../delivery/models'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { fetchPictures } from './fetch-pictures'
-import { Picture, PictureCopy, WidgetPicture } from './models'
+import { Picture, PictureCopy, Upload, WidgetPicture } from './models'
 import { notePictures } from './own-pictures'
 import { copiesOf, NoPicture, WIDTHS } from './resize'
 import { tidyPictures } from './tidy'
@@ -171,5 +171,50 @@ describe('pictures of a widget', () => {
     await Picture.update({ usedAt: new Date('2026-01-01') }, { where: {} })
     await tidyPictures(system.context)
     expect([await Picture.count(), await PictureCopy.count()]).toEqual([0, 0])
+  })
+})
+
+describe('a picture that was uploaded for a widget', () => {
+  let system: TestSystem
+  let ada: Person
+  beforeAll(async () => {
+    system = await startTestSystem()
+    ada = await new Person(system.app).join()
+  })
+  afterAll(() => system.stop())
+
+  it('is known by its copies, and stays while the draft, a release or a widget that can come back names it', async () => {
+    const bytes = await jpeg(900, 600)
+    const uploaded = await ada.post('/api/uploads', { alt: '', data: bytes.toString('base64') })
+    const { url } = uploaded.body as { url: string }
+    const own = (who: Person) => who.get(`/api/pictures?address=${encodeURIComponent(url)}`)
+    expect((await own(ada)).body).toMatchObject({ picture: { url, own: { widths: [96, 320, 800] } } })
+    expect((await own(new Person(system.app))).status).toBe(401)
+    const unknown = await ada.get(`/api/pictures?address=${encodeURIComponent('https://elsewhere.example/a.jpg')}`)
+    expect(unknown.body).toEqual({ picture: null })
+
+    const made = await ada.post('/api/widgets', { kind: 'corner-card', starter: 'tip', name: 'With a picture' })
+    const { id } = made.body as { id: string }
+    const save = async (picture: string) => {
+      const { draft } = (await ada.get(`/api/widgets/${id}`)).body as { draft: { settings: object; version: number } }
+      const settings = { ...draft.settings, picture }
+      return (
+        (await ada.put(`/api/widgets/${id}/draft`, { settings, version: draft.version })).body as { version: number }
+      ).version
+    }
+    const isThere = async () => {
+      await system.context.db.query(`UPDATE uploads SET created_at = now() - interval '9 days'`)
+      await tidyPictures(system.context)
+      return (await Upload.count()) === 1
+    }
+    const version = await save(url)
+    expect(await isThere()).toBe(true)
+    await ada.post(`/api/widgets/${id}/releases`, { version })
+    await save('')
+    expect(await isThere()).toBe(true)
+    expect((await ada.post('/api/removals', { what: 'widget', id })).status).toBe(200)
+    expect(await isThere()).toBe(true)
+    await system.context.db.query('DELETE FROM removed_rows')
+    expect(await isThere()).toBe(false)
   })
 })

@@ -37,7 +37,7 @@ export async function brokenByPublishing(
         siteId,
         site,
         name,
-        says: `${nameOf(now, of)} would ${sees ? 'never' : ''} be seen.`.replace('  ', ' '),
+        says: `${nameOf(now, of)} would ${sees ? 'never ' : ''}be seen.`,
       })
   }
   return broken

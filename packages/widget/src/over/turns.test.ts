@@ -7,8 +7,8 @@ import type { Standing } from './standing'
 
 // What decides on a client's page against the rehearsal of the same visit, second by second, on a clock of the test's own.
 
-/** PEBBLESTRAND_VISITS: how many are made up; 2,000 take half a minute. */
-const VISITS = Number(process.env.PEBBLESTRAND_VISITS ?? 300)
+/** With those in a browser (e2e/made-up-visits.spec.ts) two thousand. */
+const VISITS = Number(process.env.PEBBLESTRAND_VISITS ?? 1800)
 
 const { happyDOM } = window as unknown as {
   happyDOM: { setURL(url: string): void; setInnerWidth(px: number): void }

@@ -57,9 +57,7 @@ const drop = (id: string) => dropVisit(id).catch((e: unknown) => sayFault(asApiE
         <p v-if="one.missing.length" class="text-coral">
           Not as expected:
           {{
-            one.missing
-              .map(({ widgetId, sees }) => `${nameOf(widgetId)} is ${sees ? 'never' : ''} seen`.replace('  ', ' '))
-              .join(', ')
+            one.missing.map(({ widgetId, sees }) => `${nameOf(widgetId)} is ${sees ? 'never ' : ''}seen`).join(', ')
           }}.
         </p>
         <p v-else class="text-kelp">As expected.</p>

@@ -12,7 +12,7 @@ import fc from 'fast-check'
 import { expect, settings, test } from './pages/signed-in'
 
 // What a visitor's browser shows of widgets over a page, with our real script and real kinds on a clock of the test's own, against
-// the rehearsal of the same visit, second by second. All in one browser; the same is tried two thousand times without one
+// the rehearsal of the same visit, second by second. All in one browser; many more are tried without one
 // (packages/widget/src/over/turns.test.ts).
 
 const VISITS = Number(process.env.PEBBLESTRAND_VISITS_IN_BROWSER ?? 200)

@@ -1,0 +1,15 @@
+const DAY_MS = 86_400_000
+
+/** A day of the calendar as ms of UTC; null where it is none (ISO 8601: `2026-02-30` is none). */
+export function dayMs(day: string): number | null {
+  if (!/^\d{4}-\d\d-\d\d$/.test(day)) return null
+  const ms = Date.parse(`${day}T00:00:00Z`)
+  return Number.isNaN(ms) || new Date(ms).toISOString().slice(0, 10) !== day ? null : ms
+}
+
+/** So many days after a day. */
+export const daysAfter = (day: string, days: number): string =>
+  new Date(dayMs(day)! + days * DAY_MS).toISOString().slice(0, 10)
+
+/** 1 for Monday to 7 for Sunday (ISO 8601). */
+export const weekday = (day: string): number => new Date(dayMs(day)!).getUTCDay() || 7

@@ -1,0 +1,5 @@
+export { faultLabels, isFaultCode, type FaultCode, type FieldFault } from './faults'
+export { Field, FieldName, HIDDEN_FROM, Option, When, type FieldKind, type FieldOf } from './fields'
+export { fieldsOf, FormDefinition, MOST, Step } from './form'
+export { readAnswer, type Answer, type Circumstances, type Read } from './reading'
+export { fromEntries, isAsked, readResponses, responsesSchema, type Responses, type ResponsesRead } from './responses'
