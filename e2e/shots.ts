@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
 import { buildWhatIsStale } from '../bin/launch/build.mjs'
 import { readSettings, root } from '../bin/launch/settings.mjs'
+import { settled } from '../bin/launch/settled.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
 import config from './playwright.config'
 import { installId, siteId, widgetId } from './pages/finds'
@@ -24,6 +25,7 @@ await buildWhatIsStale(console.log)
 rmSync(own.data, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
 const system = await startSystem(own, { durable: false })
+await settled(system.databaseUrl)
 const browser = await chromium.launch(config.use!.launchOptions)
 const page = await browser.newPage({
   viewport: { width: 1280, height: 800 },
