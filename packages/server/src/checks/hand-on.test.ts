@@ -16,7 +16,7 @@ let install: Install
 beforeAll(async () => {
   system = await startTestSystem()
   const ada = await new Person(system.app).join()
-  install = await planned(ada, await setScene(system, ada), 'sidebar')
+  install = await planned(ada, await setScene(system, ada, 'pollard-cycles', '/hire'), 'sidebar')
   await system.work()
   const { origin } = system.context.config
   const browser = BrowserPool.at(CHROMIUM, { openings: { localhostNames: true }, own: origin })

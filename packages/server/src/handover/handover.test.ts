@@ -13,7 +13,8 @@ let second: Install
 beforeAll(async () => {
   system = await startTestSystem()
   ada = await new Person(system.app).join()
-  scene = await setScene(system, ada)
+  // Other tests paste into other pages of the simulated sites at the same time.
+  scene = await setScene(system, ada, 'brackenfold', '/tastings')
   first = await planned(ada, scene, 'sidebar')
   second = await planned(ada, scene, 'footer', await publishedWidget(ada, 'Regatta news', scene.sourceId))
   await system.work()
@@ -95,12 +96,12 @@ describe('a sheet for whoever pastes', () => {
     expect((await open(sheet.address)).body).toContain('Looking at the page')
     await system.work()
     expect((await open(sheet.address)).body).toMatch(/It is not on the page yet|Visitors still get the page as it was/)
-    await pasteAt('brackenfold', '/orchard', { 'sidebar.visual': snippet })
+    await pasteAt('brackenfold', '/tastings', { 'sidebar.visual': snippet })
     await press(sheet.address, first, 'done')
     await system.work()
     const wrong = (await open(sheet.address)).body
     expect(wrong).toContain('Visitors can read its code.')
-    await pasteAt('brackenfold', '/orchard', { 'sidebar.visual': '', 'sidebar.code': snippet })
+    await pasteAt('brackenfold', '/tastings', { 'sidebar.visual': '', 'sidebar.code': snippet })
     await press(sheet.address, first, 'done')
     await system.work()
     const { body } = await open(sheet.address)
@@ -177,7 +178,7 @@ describe('a sheet for whoever pastes', () => {
     await press(out.address, first, 'done')
     await system.work()
     expect((await open(out.address)).body).toContain('It is still on the page.')
-    await pasteAt('brackenfold', '/orchard', { 'sidebar.code': '' })
+    await pasteAt('brackenfold', '/tastings', { 'sidebar.code': '' })
     await press(out.address, first, 'done')
     await system.work()
     expect((await open(out.address)).body).toContain('It is gone from the page.')
@@ -216,7 +217,7 @@ describe('a private link', () => {
   it('of a client shows what stands on their site, and only that', async () => {
     const kept = await make({ purpose: 'kept', scope: 'site', id: scene.siteId })
     expect((await open(kept.address)).body).toContain('Nothing stands there at the moment.')
-    await pasteAt('brackenfold', '/orchard', { 'footer.code': await snippetOf(second) })
+    await pasteAt('brackenfold', '/tastings', { 'footer.code': await snippetOf(second) })
     await ada.post(`/api/installs/${second.id}/checks`)
     await system.work()
     const { body } = await open(kept.address)

@@ -96,7 +96,7 @@ export class Watching {
 
   private scroll(): void {
     const room = roomBelow()
-    this.scrolled = Math.max(this.scrolled, room > 0 ? Math.min(100, (scrollY / room) * 100) : 0)
+    this.scrolled = Math.max(this.scrolled, room > 0 ? Math.min(100, (scrollY * 100) / room) : 0)
     const now = Date.now()
     this.marks = [...this.marks.filter(({ at }) => now - at < QUICK.ms), { y: scrollY, at: now }]
     if (this.isTouch && Math.max(...this.marks.map(({ y }) => y)) - scrollY > QUICK.px) this.leave()
