@@ -136,11 +136,12 @@ async function openTab({ context }: Visit, { id, rules }: Trying, { url, at, dev
 
 const at = (id: string, state = '') => `[${MARK}="${id}"][${OVER_MARK}${state && `="${state}"`}]`
 
+/** Whether it is there; what makes it appear is waited for, and where that does not come (stopped by a policy), it will be seen not to appear. */
 const ready = (page: Page, id: string): Promise<boolean> =>
   page
     .waitForSelector(`${at(id)}[${OVER_READY}]`, { state: 'attached', timeout: WAITS.ready })
     .then(() => true)
-    .catch(() => false)
+    .catch(async () => (await page.locator(at(id)).count()) > 0)
 
 /** Three seconds of the page's clock are waited for it, and a moment in which the browser draws. */
 async function isOpen(page: Page, id: string): Promise<boolean> {
