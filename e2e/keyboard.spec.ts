@@ -6,6 +6,9 @@ test('place a widget with the keyboard alone, told whether it fits', async ({ si
   await page.getByRole('link', { name: 'Cider club' }).focus()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 2, name: 'Cider club' })).toBeVisible()
+  // However many there are by now: by a word of its name.
+  await page.getByRole('searchbox', { name: 'Widgets in the tray: only those with' }).fill('What is on')
+  await page.keyboard.press('Enter')
   await page.getByRole('button', { name: 'What is on', exact: true }).focus()
   await page.keyboard.press('m')
   const menu = page.getByRole('menu')

@@ -9,7 +9,7 @@ import { lie, strandLine } from './pebble-shape'
 const props = defineProps<{ site: SiteRow; slots: number }>()
 
 /** More on one strand would lie so close that they cannot be pressed one by one: the rest lie on a strand below. */
-const MOST = 14
+const MOST = 12
 /** Px: a pebble’s 26, and room for how each lies a little higher or lower than the next (WCAG 2.2, 2.5.8 wants 24 free). */
 const STRAND = 29
 
