@@ -65,8 +65,8 @@ export const direction = [
     },
   })),
   {
-    // The widget takes core's types and the paths of the wire, and the little that decides when something over a page appears: the
-    // same decides in the rehearsal. Visitors download none of the rest.
+    // The widget takes core's types and the paths of the wire, the little that decides when something over a page appears, and what
+    // reads a form: the same decides in the rehearsal and on the server. Visitors download none of the rest.
     files: ['packages/widget/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
@@ -75,9 +75,9 @@ export const direction = [
         {
           patterns: [
             {
-              regex: '^@pebblestrand/core(?!/(?:wire|presence/deciding)$)',
+              regex: '^@pebblestrand/core(?!/(?:wire|presence/deciding|forms/filling|forms/proof)$)',
               allowTypeImports: true,
-              message: "Only core's types, its wire and what decides in a browser: import type.",
+              message: "Only core's types, its wire, and what decides and reads forms in a browser: import type.",
             },
           ],
         },

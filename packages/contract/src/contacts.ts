@@ -4,7 +4,12 @@ import { Id, IdParams, line } from './fields'
 import { route } from './route'
 
 /** What somebody at a client is asked for. */
-export const contactRoles = { pastes: 'pastes', decides: 'decides', pays: 'pays' } as const
+export const contactRoles = {
+  pastes: 'pastes',
+  decides: 'decides',
+  pays: 'pays',
+  hears: 'gets what visitors write',
+} as const
 export type ContactRole = keyof typeof contactRoles
 const roleIds = Object.keys(contactRoles) as [ContactRole, ...ContactRole[]]
 

@@ -4,9 +4,11 @@ import { checkRoutes } from './checks'
 import { contactRoutes } from './contacts'
 import { feedListRoutes } from './feed-lists'
 import { findRoutes } from './find'
+import { formRoutes } from './forms'
 import { handoverRoutes } from './handover'
 import { installRoutes } from './installs'
 import { keptReviewRoutes } from './kept-reviews'
+import { leadRoutes } from './leads'
 import { mailRoutes } from './mail'
 import { pickRoutes } from './picks'
 import { pictureRoutes } from './pictures'
@@ -39,6 +41,8 @@ export const routes = {
   feedLists: feedListRoutes,
   widgets: widgetRoutes,
   stage: stageRoutes,
+  forms: formRoutes,
+  leads: leadRoutes,
   installs: installRoutes,
   checks: checkRoutes,
   contacts: contactRoutes,
@@ -58,7 +62,9 @@ export * from './feed-lists'
 export * from './fields'
 export * from './find'
 export * from './findings'
+export * from './forms'
 export * from './handover'
+export * from './leads'
 export * from './installs'
 export * from './kept-reviews'
 export * from './look'

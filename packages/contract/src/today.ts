@@ -78,6 +78,10 @@ export const todayRoutes = {
           okAt: Time.nullable(),
         }),
       ),
+      /** Forms whose list of codes runs out. */
+      coupons: z.array(z.object({ widgetId: z.uuid(), name: z.string(), left: z.number(), waiting: z.number() })),
+      /** What visitors sent that nobody has looked at. */
+      leads: z.object({ new: z.number(), held: z.number() }),
       /** Swaps that are planned or on, the next first; `at`: when it begins, or ends where it is on. */
       swaps: z.array(
         z.object({

@@ -59,6 +59,8 @@ export const publicPaths = {
   part: '/m1/{id}/{name}.json',
   /** Where a behaviour tells what happened at an install. */
   told: '/b1/{name}/{id}',
+  /** Where a form is sent. */
+  form: '/w1/{id}',
   /** Which country a visitor is in, as the operator's own proxy says it. */
   country: '/g1/here.json',
   font: '/fonts/{name}',

@@ -161,6 +161,8 @@ async function screenRoutes(app: FastifyInstance): Promise<void> {
     '/widgets/*',
     '/installs',
     '/installs/*',
+    '/results',
+    '/results/*',
     '/sources',
     '/sources/*',
     '/removed',

@@ -5,6 +5,7 @@ import { checks } from './checks/subject'
 import { counting } from './counting/subject'
 import { delivery } from './delivery/subject'
 import { find } from './find/subject'
+import { forms } from './forms/subject'
 import { handover } from './handover/subject'
 import { installs } from './installs/subject'
 import { mail } from './mail/subject'
@@ -34,6 +35,7 @@ export const subjects: readonly Subject[] = [
   checks,
   handover,
   mail,
+  forms,
   delivery,
   pictures,
   counting,

@@ -44,7 +44,7 @@ export const framePage = (payload: Payload, around: Surroundings): string =>
 
 /** A widget as a page of its own. */
 export function widgetPage(payload: Payload, { origin, publicId, look }: Surroundings, shape: PageShape): string {
-  const { html, css, font, behaviours, data } = onSite(payload, look)
+  const { html, css, font, behaviours, data } = sentTo(onSite(payload, look), { origin, publicId })
   const faces = [
     ...(font
       ? [font, ...font.more].map(({ file, range }) =>
@@ -68,6 +68,18 @@ export function widgetPage(payload: Payload, { origin, publicId, look }: Surroun
     `${shape.after ?? ''}<script>${TELLS_HEIGHT}</script></body></html>`
   )
 }
+
+/** On a page of ours a form is sent without a script too: says where. */
+const sentTo = (payload: Payload, { origin, publicId }: Pick<Surroundings, 'origin' | 'publicId'>): Payload =>
+  payload.data.form
+    ? {
+        ...payload,
+        html: payload.html.replace(
+          'method="post"',
+          `method="post" action="${escapeAttribute(`${origin}${pathTo('form', publicId)}?r=${payload.release}`)}"`,
+        ),
+      }
+    : payload
 
 const face = (family: string, src: string, weight: string, range = '') =>
   cssUrl(src)

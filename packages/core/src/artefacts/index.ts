@@ -1,5 +1,5 @@
 export { artefactForms, formIds, type FormId } from './forms'
-export { framePage, TELLS_HEIGHT, type Surroundings } from './frame-page'
+export { framePage, widgetPage, TELLS_HEIGHT, type Surroundings } from './frame-page'
 export { onSite } from './on-site'
 export { siteListOf, type Brought, type SiteList } from './site-list'
 export { stillForms, type StillForm } from './stills'

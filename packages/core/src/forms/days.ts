@@ -13,3 +13,7 @@ export const daysAfter = (day: string, days: number): string =>
 
 /** 1 for Monday to 7 for Sunday (ISO 8601). */
 export const weekday = (day: string): number => new Date(dayMs(day)!).getUTCDay() || 7
+
+/** The day it is in a zone (IANA), as `2026-11-27`. The Swedish way of writing dates is ISO 8601's. */
+export const dayIn = (timeZone: string, now: Date): string =>
+  new Intl.DateTimeFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(now)

@@ -38,9 +38,6 @@ export const FormDefinition = z
   })
 export type FormDefinition = z.infer<typeof FormDefinition>
 
-/** All fields of a form, in order. */
-export const fieldsOf = ({ steps }: FormDefinition): Field[] => steps.flatMap(({ fields }) => fields)
-
 /** Whether others can hang on its answer. */
 const canDecide = ({ is }: Field): boolean =>
   is === 'one-of' || is === 'several-of' || is === 'tick' || is === 'rating' || is === 'consent'

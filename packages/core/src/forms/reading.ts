@@ -131,6 +131,11 @@ export const readAnswer = (
   raw: unknown,
   circumstances: Circumstances,
 ): Read =>
-  isEmpty(raw)
-    ? none
-    : (readers[field.is] as (f: typeof field, r: unknown, c: Circumstances) => Read)(field, raw, circumstances)
+  // What the author wrote is not the visitor's to change.
+  field.is === 'hidden' && field.from === 'fixed'
+    ? field.value
+      ? { answer: field.value }
+      : none
+    : isEmpty(raw)
+      ? none
+      : (readers[field.is] as (f: typeof field, r: unknown, c: Circumstances) => Read)(field, raw, circumstances)

@@ -1,7 +1,7 @@
-import { z } from 'zod'
 import type { FieldFault } from './faults'
 import type { Field, When } from './fields'
-import { fieldsOf, type FormDefinition } from './form'
+import { fieldsOf } from './fields-of'
+import type { FormDefinition } from './form'
 import { readAnswer, type Answer, type Circumstances } from './reading'
 
 /** What somebody answered, by the names of the fields; what they left out is not there. */
@@ -27,6 +27,23 @@ const isMet = ({ field, is }: When, responses: Responses): boolean =>
 /** Whether a field is asked for, by what was answered before it. One that hangs on a field that is not asked for is not, either. */
 export const isAsked = (field: Field, responses: Responses): boolean =>
   !('when' in field) || field.when === null || isMet(field.when, responses)
+
+/** Which fields are asked for while it is filled in, whatever is still wrong with it. */
+export function askedFields(
+  form: FormDefinition,
+  raw: Readonly<Record<string, unknown>>,
+  circumstances: Circumstances,
+): Set<string> {
+  const responses: Responses = {}
+  const asked = new Set<string>()
+  for (const field of fieldsOf(form)) {
+    if (!isAsked(field, responses)) continue
+    asked.add(field.name)
+    const read = readAnswer(field, Object.hasOwn(raw, field.name) ? raw[field.name] : undefined, circumstances)
+    if ('answer' in read) responses[field.name] = read.answer
+  }
+  return asked
+}
 
 /**
  * Reads what was sent of a form, in the order of its fields: the same in the visitor's browser and on the server. Answers to fields
@@ -63,14 +80,3 @@ export function fromEntries(entries: Iterable<readonly [string, string]>): Recor
   }
   return Object.fromEntries(all)
 }
-
-/** The same as a schema: its issues are at the fields' names, their messages the codes of what is wrong. */
-export const responsesSchema = (form: FormDefinition, circumstances: Circumstances) =>
-  z.record(z.string(), z.unknown()).transform((raw, context): Responses => {
-    const read = readResponses(form, raw, circumstances)
-    if (read.well) return read.responses
-    for (const [name, { code, limit }] of Object.entries(read.faults))
-      context.addIssue({ code: 'custom', message: code, path: [name], params: { limit } })
-    for (const name of read.unknown) context.addIssue({ code: 'custom', message: 'unknown', path: [name] })
-    return z.NEVER
-  })

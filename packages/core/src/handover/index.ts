@@ -7,7 +7,7 @@ export { fileFormIds, fileForms, type FileForm } from './file-forms'
 export { sheetFile } from './sheet-file'
 export { SHEET_SCRIPT } from './sheet-frame'
 export { sheetPage, shutPage } from './sheet-page'
-export { filled } from './filled'
+export { filled, type Letter } from '../letter'
 export { sheetWords, type SheetWordId, type SheetWords } from './sheet-words'
 export {
   blanks,
@@ -17,7 +17,6 @@ export {
   ownWording,
   wordingFaults,
   type Blank,
-  type Letter,
   type MailKind,
   type Wording,
 } from './wording'

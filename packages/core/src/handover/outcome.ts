@@ -40,6 +40,7 @@ const byFinding: Record<FindingCode, Outcome> = {
   'broken-link': { says: 'seen', does: null },
   'does-not-appear': agencySeesIt('held'),
   'appears-anyway': { says: 'seen', does: null },
+  'form-not-delivering': { says: 'seen', does: null },
   'cannot-be-closed': { says: 'seen', does: null },
   'covers-consent': { says: 'seen', does: null },
 }

@@ -1,6 +1,6 @@
 import type { Region } from '../platforms'
 import type { SpokenLanguage } from '../words'
-import { filled } from './filled'
+import { filled } from '../letter'
 import { sheetWords, type SheetWordId } from './sheet-words'
 import type { DrawnPlacement } from './plan-drawing'
 import type { Outcome } from './outcome'

@@ -1,5 +1,4 @@
-import { escapeAttribute, escapeText } from '../markup'
-import { filled } from './filled'
+import { filled, paragraphsLetter, type Letter } from '../letter'
 import type { SheetWordId, SheetWords } from './sheet-words'
 
 /** A mail's subject and text, with blanks. */
@@ -53,13 +52,6 @@ export function wordingFaults({ subject, body }: Wording): { field: keyof Wordin
   return faults
 }
 
-/** A mail as it goes out: plain text, and the same as HTML with its addresses as links. */
-export interface Letter {
-  subject: string
-  text: string
-  html: string
-}
-
 /**
  * A wording with its blanks filled.
  * @param list what it is about, a line each
@@ -72,28 +64,5 @@ export function letter(
   { lang, direction }: { lang: string; direction: 'ltr' | 'rtl' },
 ): Letter {
   const fill = { ...given, list: list.map((line) => `– ${line}`).join('\n') }
-  const oneLine = (text: string) => text.replace(/\s+/g, ' ').trim()
-  const text = filled(wording.body, fill).trim() + '\n'
-  const paragraphs = text
-    .trim()
-    .split(/\n{2,}/)
-    .map((part) => `<p style="margin:0 0 1em">${linked(part).replaceAll('\n', '<br>')}</p>`)
-    .join('')
-  return {
-    subject: oneLine(filled(wording.subject, fill)).slice(0, 200),
-    text,
-    html: `<!doctype html><html lang="${escapeAttribute(lang)}" dir="${direction}"><head><meta charset="utf-8"><title>${escapeText(oneLine(filled(wording.subject, fill)))}</title></head><body style="margin:0;padding:24px;background:#f7f4ec;color:#1d2b34;font:16px/1.5 sans-serif"><div style="max-width:600px;margin:0 auto;padding:24px;background:#fffdf8;border:1px solid #d3cbb9">${paragraphs}</div></body></html>`,
-  }
-}
-
-/** Escaped, its addresses made links. */
-function linked(text: string): string {
-  return text
-    .split(/(https?:\/\/[^\s<>"]+)/)
-    .map((part, i) =>
-      i % 2 === 1
-        ? `<a href="${escapeAttribute(part)}" style="color:#17665a">${escapeText(part)}</a>`
-        : escapeText(part),
-    )
-    .join('')
+  return paragraphsLetter(filled(wording.subject, fill), filled(wording.body, fill), { lang, direction })
 }

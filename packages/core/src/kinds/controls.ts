@@ -1,3 +1,4 @@
+import type { FormDefinition } from '../forms'
 import { triggerWords } from '../presence/words'
 import type { Trigger } from '../presence/rules'
 import { plainText, type RichText } from '../rich-text'
@@ -35,6 +36,8 @@ export interface Controls {
   paths: { most: number; none: string }
   /** Another widget, by its id: one that stands in a place, or one over the page. */
   widget: { none: string; of: 'placed' | 'over-page' }
+  /** Fields of a form, in steps; `none`: said where there are none, null where it must have some. */
+  fields: { none: string | null }
   /** What makes it appear (core/presence). */
   triggers: { most: number }
   /** Values of one control in an order: pinned items, own links, the fields of a form. `one` is the noun of an entry. */
@@ -77,6 +80,13 @@ const excerpt = (text: string): string => {
 
 /** Of a label's forms the last, which most numbers have. */
 const usualForm = (label: string) => label.split('|').at(-1)!.trim()
+
+/** The names of a form's fields, and in how many steps they are asked for. */
+function fieldsWords({ steps }: FormDefinition): string {
+  const named = steps.flatMap(({ fields }) => fields).flatMap((field) => ('label' in field ? excerpt(field.label) : []))
+  const said = named.length > 6 ? [...named.slice(0, 5), `${named.length - 5} more`] : named
+  return `${listed(said, 'and')}${steps.length > 1 ? ` in ${steps.length} steps` : ''}`
+}
 
 /** A value as the brief says it, for each type of control. */
 const wordings: { [T in ControlType]: Wording<T> } = {
@@ -121,6 +131,7 @@ const wordings: { [T in ControlType]: Wording<T> } = {
   paths: ({ none }, value: string[]) => (value.length ? listed(value, 'and') : none),
   widget: ({ none }, value: string, { widgetNames }) =>
     value ? (widgetNames?.[value] ?? 'a widget that is gone') : none,
+  fields: ({ none }, value: FormDefinition | null) => (value ? fieldsWords(value) : (none ?? 'nothing')),
   triggers: (_control, value: Trigger[]) => listed(value.map(triggerWords), 'or'),
   list: ({ of, none }, value: unknown[], context) =>
     value.length

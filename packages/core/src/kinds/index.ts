@@ -32,7 +32,17 @@ export {
   renderWidget,
   siftingOf,
 } from './render-widget'
-export { measured, ratingsOf, type Enlarged, type Measured, type OverData, type Pair } from './groups'
+export {
+  measured,
+  ratingsOf,
+  resultsHtml,
+  type FormData,
+  type FormFact,
+  type Enlarged,
+  type Measured,
+  type OverData,
+  type Pair,
+} from './groups'
 export { fitVerdict, fillsHere, gapsHere, mostItems, rowsHint, type FitVerdict } from './fit-words'
 export type { HintId, SettingMeta } from './setting'
 export { contentKeys, designOf, ownKeys, redesigned, type Redesigned } from './design'

@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import type { DeliverySettings, FormDefinition } from '../forms'
 import type { BodyType, Item, Picture, PictureRole } from '../items'
 import type { FitSpec } from '../layout'
 import type { CreditLook, ShippedFace, SiteColours } from '../look'
@@ -99,6 +100,8 @@ export interface Starter<S> {
   id: string
   name: string
   settings: Partial<S>
+  /** Of a form: what becomes of what is sent, where that is not as usual. */
+  delivery?: Partial<DeliverySettings>
 }
 
 /** Content to look at until there is some of one's own. */
@@ -175,6 +178,8 @@ export interface Kind<S = Settings> {
   pictureAddresses?(settings: S): readonly string[]
   /** Id of another widget that stands in it; null for none. */
   inside?(settings: S): string | null
+  /** What it asks visitors for; null where it asks for nothing. */
+  form?(settings: S): FormDefinition | null
   /** Names of what the server is to know of each install (`RenderContext.facts`); left out: every install looks alike. */
   facts?: readonly string[]
   /** Every two colours that meet in it, on a site of these colours. */

@@ -1,6 +1,7 @@
 import { centreDialog } from './centre-dialog'
 import { cornerCard } from './corner-card'
 import { edgeBar } from './edge-bar'
+import { form } from './form'
 import { fullCover } from './full-cover'
 import { headlines } from './headlines'
 import type { Kind } from './kind'
@@ -22,6 +23,7 @@ const kinds = [
   picks,
   profileCard,
   visitCounter,
+  form,
   centreDialog,
   edgeBar,
   fullCover,

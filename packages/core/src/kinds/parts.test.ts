@@ -1,6 +1,7 @@
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
 import { settingsOf } from './brief'
+import { resultsHtml } from './groups'
 import type { Settings } from './kind'
 import { kindList } from './list'
 import { partNames, partsOf, type PartName } from './parts'
@@ -30,6 +31,7 @@ function* variations(kind: (typeof kindList)[string]): Generator<Settings> {
     small: 'While there are some',
     body: [{ is: 'paragraph', runs: [{ text: 'Read on', link: 'https://kiln.example' }] }],
   }
+  yield { fields: { steps: [{ title: 'Who?', fields: [{ is: 'email', name: 'email', label: 'E-mail address' }] }] } }
 }
 
 const source = '7f1f6c0a-3d55-4a0e-9d59-0f6e5f6f7a11'
@@ -67,7 +69,10 @@ describe.each(Object.values(kindList).map((kind) => [kind.id, kind] as const))('
     const read = kind.settings.safeParse({ ...known, ...(kind.content ? { sources: [source] } : {}) })
     if (!read.success) continue
     const rendered = drawn(kind, { settings: read.data, items: sourced, phrases, context })
-    for (const html of [rendered.html, ...(rendered.more ?? []).map((part) => part.html)]) {
+    const answered = kind.form
+      ? resultsHtml([{ field: 'f', label: 'F', bars: [{ words: 'A', count: 1, share: 1 }] }], 'en-GB')
+      : ''
+    for (const html of [rendered.html, answered, ...(rendered.more ?? []).map((part) => part.html)]) {
       const $ = load(html, null, false)
       for (const element of $('[part]').toArray())
         for (const name of $(element).attr('part')!.split(' ')) seen.add(name)

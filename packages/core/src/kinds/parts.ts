@@ -33,6 +33,10 @@ export const partNames = {
   panel: 'the panel that a badge opens',
   close: 'the button that closes it',
   countdown: 'how long it is until then',
+  form: 'all that is filled in',
+  field: 'one field with its words',
+  label: 'the words of a field',
+  input: 'what is typed or chosen',
   credit: 'the agency’s line',
 } as const
 export type PartName = keyof typeof partNames

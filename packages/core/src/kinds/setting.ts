@@ -6,6 +6,8 @@ import type { Control } from './controls'
 /** The questions a brief answers, in this order; each heads a paragraph. The last is for what stands over the page. */
 export const paragraphs = {
   shows: 'What it shows',
+  asks: 'What it asks for',
+  after: 'After it is sent',
   layout: 'How it is laid out',
   look: 'How it looks',
   click: 'What a click does',

@@ -18,12 +18,14 @@ interface FrameElement {
   height: number
   /** Whether a press plays a film in it. */
   plays?: boolean
+  /** Whether it has a form, which has to be allowed to be sent where no script runs. */
+  asks?: boolean
 }
 
 /** A frame of ours, always with its size, never wider than its place, loaded when it comes near, with no more rights than it needs. */
-export const frameElement = ({ src, title, width, height, plays }: FrameElement): string[] => [
+export const frameElement = ({ src, title, width, height, plays, asks }: FrameElement): string[] => [
   `<iframe src="${escapeAttribute(src)}" title="${escapeAttribute(title)}"`,
   `  width="${width}" height="${height}" loading="lazy"`,
-  `  sandbox="${PAGE_SANDBOX}"${plays ? ' allow="fullscreen; autoplay"' : ''}`,
+  `  sandbox="${PAGE_SANDBOX}${asks ? ' allow-forms' : ''}"${plays ? ' allow="fullscreen; autoplay"' : ''}`,
   '  style="border:0;max-width:100%"></iframe>',
 ]

@@ -69,6 +69,7 @@ export const frame = {
         width: Math.round(request.width),
         height: Math.ceil(request.height * SLACK),
         plays: request.plays,
+        asks: request.asks,
       }),
       ...(request.grows ? [scriptElement(request)] : []),
     ]),

@@ -23,6 +23,8 @@ export interface SnippetRequest {
   nonce?: string
   /** Whether a press plays a film in it: a frame has to be allowed that. */
   plays?: boolean
+  /** Whether it has a form. */
+  asks?: boolean
   /** Whether a frame is made as high as what is in it, by the script beside it. */
   grows?: boolean
   /** What of it stands in a picture: px, and what that says; left out until it is drawn. */

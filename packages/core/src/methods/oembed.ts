@@ -46,6 +46,7 @@ export function oEmbedOf(request: SnippetRequest, { maxWidth = Infinity, maxHeig
       width,
       height,
       plays: request.plays,
+      asks: request.asks,
     })
       .map((line) => line.trim())
       .join(' '),

@@ -10,9 +10,9 @@ const textVersions: Record<string, number> = { frame: 2 }
  * another one is an older text. It stands in the fragment of an address of ours, which is never sent.
  */
 export function versionMark(method: string, request: SnippetRequest): string {
-  const { origin, publicId, width, pinned, plays, grows, drawing, opens } = request
+  const { origin, publicId, width, pinned, plays, asks, grows, drawing, opens } = request
   const own: Record<string, unknown[]> = {
-    frame: plays || grows ? [plays ?? false, grows ?? false] : [],
+    frame: plays || grows || asks ? [plays ?? false, grows ?? false, ...(asks ? [true] : [])] : [],
     picture: drawing ? [true] : [],
     opener: opens && opens.by !== 'link' ? [opens.by, opens.picture ?? ''] : [],
   }

@@ -74,6 +74,15 @@ export const catalogue = {
       'Look at the rehearsal of the site: another may be in its way, or its selector may fit nothing there.',
     nextAction: 'look',
   },
+  'form-not-delivering': {
+    subject: 'install',
+    weight: 65,
+    isSeen: true,
+    title: 'Its form does not deliver.',
+    says: (d) => `A test that was sent through it did not arrive: ${d.problem}`,
+    remedy: () => 'Look at the form’s own page where it stopped, mend that, and send another test.',
+    nextAction: 'look',
+  },
   'appears-anyway': {
     subject: 'install',
     weight: 64,

@@ -1,3 +1,4 @@
+import { catalogue } from './catalogue'
 import type { Finding } from './finding'
 import { judgeMissing } from './judge-missing'
 import { judgePresent } from './judge-present'
@@ -90,7 +91,7 @@ export function judge(plan: Plan, looks: readonly ReadLook[]): Verdict {
   const clearest = shown.at(-1)?.seen.mine.length ? shown.at(-1)!.seen : newest
   return verdict(
     plan,
-    [...moved, ...findings],
+    [...moved, ...findings, ...undelivered(plan, newest, findings)],
     clearest,
     newest,
     [...browserNote(looks), ...widthNote(plan, looks)],
@@ -105,6 +106,12 @@ function tagRunning(plan: Plan, looks: readonly ReadLook[]): Seen | null {
   const seen = look && seenBy(plan, look)
   return seen?.mine.length ? seen : null
 }
+
+/** Its form was tried, and what was sent did not arrive. Where visitors do not see it at all, that says enough. */
+const undelivered = (plan: Plan, newest: Seen, findings: readonly Finding[]): Finding[] =>
+  plan.undelivered && !plan.retiring && findings.every(({ code }) => 'isSeen' in catalogue[code])
+    ? [note('form-not-delivering', { problem: plan.undelivered }, newest, newest.mine)]
+    : []
 
 /** Of the findings, those of the newest state that visitors do not get yet. */
 function onlyNewer(plan: Plan, own: Finding[], states: States): Finding[] {

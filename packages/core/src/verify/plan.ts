@@ -40,6 +40,8 @@ export const Plan = z.object({
   others: z.array(z.object({ install: z.string(), name: z.string(), here: z.boolean().default(false) })).default([]),
   /** Origins of what plays in frames when a visitor asks for it. */
   players: z.array(z.url()).max(50).default([]),
+  /** Where the last test of its form stopped, as a sentence; left out where it arrived, or nobody tried. */
+  undelivered: z.string().nullish(),
   /** The release it should show. */
   release: z.number().int().positive().nullish(),
   /** Findings that a person has put away for a while: they are said, and do not make it need a hand. */

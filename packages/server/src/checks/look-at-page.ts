@@ -28,6 +28,7 @@ import {
 import { judge } from './judge'
 import { Check, ENDED, Look, Reading, type CheckState } from './models'
 import { noteWidths } from './note-widths'
+import { testWhereDue } from '../forms/due-tests'
 import { plansOf } from './plan-of'
 import { browserLookJob, looksAt } from './queue-check'
 import { closeRound } from './rounds'
@@ -131,11 +132,9 @@ async function whatIsDue(context: Context, pageId: string, checks: Check[], own:
     await Check.update({ state: 'stopped', finishedAt: new Date() }, { where: held({ ...own, ids: idle }) })
   const due = checks.filter((check) => installs.has(check.installId))
   if (!due.length) return null
-  const { plans, url, preview } = await plansOf(
-    context,
-    pageId,
-    due.map((check) => installs.get(check.installId)!),
-  )
+  const all = due.map((check) => installs.get(check.installId)!)
+  await testWhereDue(context, all)
+  const { plans, url, preview } = await plansOf(context, pageId, all)
   return { pageId, url, preview, plans, checks: due, installs, own }
 }
 

@@ -1,9 +1,10 @@
 import { methodIds, versionMark, type SnippetRequest } from '@pebblestrand/core/methods'
 import { Plan } from '@pebblestrand/core/verify'
 import { QueryTypes } from 'sequelize'
-import { Artefact } from '../delivery/models'
+import { Artefact, type ArtefactFacts } from '../delivery/models'
 import { OVER_PAGE_WIDTH } from '../delivery/over-page'
 import { scriptNow } from '../delivery/script-versions'
+import { newestTests, stoppedAt } from '../forms/due-tests'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { profileOf } from '../platforms/profile-of'
@@ -41,13 +42,17 @@ export async function plansOf(
     db,
     installs.map((install) => install.widgetId),
   )
-  const players = await playersOf(installs.map(({ id }) => id))
+  const shown = await shownOf(installs.map(({ id }) => id))
   const url = addressOf({ origin: site.origin, path: page.path })
   const tag = await tagOf(site.id)
   const { words } = await profileOf(site.platform)
   const handed = await handedTexts(
     installs.map(({ id }) => id),
     site.timeZone,
+  )
+  const tests = await newestTests(
+    { db },
+    installs.map(({ publicId }) => publicId),
   )
   const muted = await mutedCodes(installs.map(({ id }) => id))
   const plans = installs.map((install) => {
@@ -67,7 +72,8 @@ export async function plansOf(
         origin: config.origin,
         publicId: install.publicId,
         width: placement?.width ?? OVER_PAGE_WIDTH,
-        plays: Boolean(players.get(install.id)?.length),
+        plays: Boolean(shown.get(install.id)?.players?.length),
+        asks: shown.get(install.id)?.behaviours?.includes('form') ?? false,
       }),
       handed: handed.get(install.id) ?? [],
       url,
@@ -83,7 +89,8 @@ export async function plansOf(
         })),
       muted: muted.get(install.id) ?? [],
       retiring: install.retiring,
-      players: players.get(install.id) ?? [],
+      players: [...(shown.get(install.id)?.players ?? [])],
+      undelivered: stoppedAt(tests.get(install.publicId)),
       release: install.heldRelease ?? releases.get(install.widgetId) ?? null,
       words,
     })
@@ -92,19 +99,19 @@ export async function plansOf(
 }
 
 /** By any method, with any version of the script that there is now, frames of either height. */
-const marksOf = (about: Pick<SnippetRequest, 'origin' | 'publicId' | 'width' | 'plays'>): string[] => {
+const marksOf = (about: Pick<SnippetRequest, 'origin' | 'publicId' | 'width' | 'plays' | 'asks'>): string[] => {
   const request = { ...about, height: 0, name: '', agency: '' }
   const ways = [{}, { grows: true }].flatMap((way) => [way, { ...way, pinned: scriptNow }])
   return [...new Set(methodIds.flatMap((method) => ways.map((way) => versionMark(method, { ...request, ...way }))))]
 }
 
-/** What of each install plays in frames, by its id. */
-async function playersOf(installIds: string[]): Promise<Map<string, readonly string[]>> {
+/** What is known of what each install shows, by its id: what plays in frames, what a visitor can do. */
+async function shownOf(installIds: string[]): Promise<Map<string, ArtefactFacts>> {
   const rows = await Artefact.findAll({
     attributes: ['installId', 'facts'],
     where: { installId: installIds, form: 'payload' },
   })
-  return new Map(rows.map(({ installId, facts }) => [installId!, facts.players ?? []]))
+  return new Map(rows.map(({ installId, facts }) => [installId!, facts]))
 }
 
 const NEWEST = `SELECT widget_id AS "widgetId", max(number) AS number FROM releases WHERE widget_id IN (:ids) GROUP BY 1`

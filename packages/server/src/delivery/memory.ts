@@ -18,8 +18,11 @@ const CACHE = 'public, max-age=60, stale-while-revalidate=600'
 /** The one script that stands in our pages, by its hash (CSP Level 3, section 2.3.1). */
 const TELLS_HEIGHT_HASH = createHash('sha256').update(TELLS_HEIGHT).digest('base64')
 
-/** A page of ours shows text, pictures, fonts and the player of a film that was pressed, and runs the script of ours and its behaviours, nothing else. */
-const PAGE_POLICY = `default-src 'none'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https:; script-src 'self' 'sha256-${TELLS_HEIGHT_HASH}'; connect-src 'self'; frame-src http: https:; base-uri 'none'; form-action 'none'; sandbox ${PAGE_SANDBOX}`
+/**
+ * A page of ours shows text, pictures, fonts and the player of a film that was pressed, and runs the script of ours and its behaviours,
+ * beside the page too; what is filled in goes to us. Nothing else.
+ */
+export const PAGE_POLICY = `default-src 'none'; style-src 'unsafe-inline'; img-src http: https:; font-src http: https:; script-src 'self' 'sha256-${TELLS_HEIGHT_HASH}'; connect-src 'self'; worker-src blob:; frame-src http: https:; base-uri 'none'; form-action 'self'; sandbox ${PAGE_SANDBOX} allow-forms`
 
 /** On what may have changed since, because the database cannot be asked. */
 export const STALE = { 'pebblestrand-stale': '1' }

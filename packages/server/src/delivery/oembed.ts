@@ -29,10 +29,20 @@ export function oEmbedRoute(app: FastifyInstance, { origin }: Pick<Config, 'orig
     const publicId = nameInPath(url, 'link', origin)
     const facts = publicId && PUBLIC_ID.test(publicId) ? await factsOf(publicId) : null
     if (!publicId || !facts) return nothing(reply, 404, 'There is no widget at that address.')
-    const { title = '', width = 0, height = 0, narrower, players = [] } = facts
+    const { title = '', width = 0, height = 0, narrower, players = [], behaviours = [] } = facts
     const agency = await agencyName()
     const answer = oEmbedOf(
-      { origin, publicId, name: title, agency, width, height, narrower, plays: players.length > 0 },
+      {
+        origin,
+        publicId,
+        name: title,
+        agency,
+        width,
+        height,
+        narrower,
+        plays: players.length > 0,
+        asks: behaviours.includes('form'),
+      },
       { maxWidth, maxHeight },
     )
     return reply

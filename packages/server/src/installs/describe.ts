@@ -127,7 +127,7 @@ async function swapsOf(installId: string) {
 async function snippets(
   { config }: Context,
   { install, row, tag }: { install: Install; row: RegisterRow; tag: SiteTag | null },
-  { height = 0, narrower, players = [], still }: ArtefactFacts = {},
+  { height = 0, narrower, players = [], behaviours = [], still }: ArtefactFacts = {},
 ) {
   const { form, unsigned, pinned, nonce, grows, drawing, opens } = install.snippetOptions
   const request: SnippetRequest = {
@@ -141,6 +141,7 @@ async function snippets(
     form,
     signed: !unsigned,
     plays: players.length > 0,
+    asks: behaviours.includes('form'),
     grows: grows ?? false,
     drawing: drawing ?? false,
     ...(still ? { still } : {}),

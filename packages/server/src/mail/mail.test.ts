@@ -1,51 +1,27 @@
-import { once } from 'node:events'
-import type { AddressInfo } from 'node:net'
-import PostalMime, { type Email } from 'postal-mime'
-import { SMTPServer } from 'smtp-server'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { SheetInfo } from '@pebblestrand/contract'
 import { Activity } from '../activity/models'
 import { Sheet } from '../handover/models'
 import { remindWhoIsDue } from '../handover/reminders'
 import type { Install } from '../installs/models'
+import { startMailServer, type MailServer } from '../testing/mail-server'
 import { planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { Mail } from './models'
 import { sendWaiting } from './send'
 
-// Mails are read by a parser of another hand than the one that writes them (postal-mime).
-
-const received: { to: string[]; mail: Email }[] = []
-let away = false
-const server = new SMTPServer({
-  disabledCommands: ['AUTH', 'STARTTLS'],
-  logger: false,
-  onRcptTo: ({ address }, _session, callback) => {
-    const code = address.startsWith('nobody@') ? 550 : away ? 451 : 0
-    callback(code ? Object.assign(new Error(code === 550 ? 'No such mailbox' : 'Later'), { responseCode: code }) : null)
-  },
-  onData: (stream, session, callback) => {
-    const parts: Buffer[] = []
-    stream.on('data', (part: Buffer) => parts.push(part))
-    stream.on('end', () => {
-      void PostalMime.parse(Buffer.concat(parts)).then((mail) => {
-        received.push({ to: session.envelope.rcptTo.map(({ address }) => address), mail })
-        callback()
-      })
-    })
-  },
-})
-
+let server: MailServer
+let received: MailServer['received']
+const to = (address: string) => server.to(address)
 let system: TestSystem
 let ada: Person
 let scene: Scene
 let install: Install
 beforeAll(async () => {
-  server.listen(0, '127.0.0.1')
-  await once(server.server, 'listening')
-  const { port } = server.server.address() as AddressInfo
+  server = await startMailServer()
+  received = server.received
   system = await startTestSystem({
-    PEBBLESTRAND_SMTP: `smtp://127.0.0.1:${port}`,
+    PEBBLESTRAND_SMTP: server.url,
     PEBBLESTRAND_MAIL_FROM: 'sheets@tern-and-tiller.example',
   })
   ada = await new Person(system.app).join()
@@ -55,7 +31,7 @@ beforeAll(async () => {
 })
 afterAll(async () => {
   await system.stop()
-  await new Promise<void>((closed) => server.close(() => closed()))
+  await server.close()
 })
 
 async function hand(toMail: string, more: object = {}): Promise<Sheet> {
@@ -64,7 +40,6 @@ async function hand(toMail: string, more: object = {}): Promise<Sheet> {
   expect(answer.status, JSON.stringify(answer.body)).toBe(200)
   return (await Sheet.findByPk((answer.body as { id: string }).id))!
 }
-const to = (address: string) => received.filter((one) => one.to.includes(address)).map(({ mail }) => mail)
 
 describe('a mail about a sheet', () => {
   it('goes out as text and HTML, with the sheet’s address, and answers go to the keeper of the site', async () => {
@@ -128,12 +103,12 @@ describe('a mail about a sheet', () => {
     expect(rows.find(({ id }) => id === sheet.id)!.mails[0]!.state).toBe('bounced')
   })
   it('waits for a server that is away, and is tried again after a pause', async () => {
-    away = true
+    server.away = true
     const sheet = await hand('dewi@tarnside.example')
     await system.work()
     const mail = async () => (await Mail.findOne({ where: { sheetId: sheet.id } }))!
     expect(await mail()).toMatchObject({ state: 'queued', tries: 1 })
-    away = false
+    server.away = false
     await sendWaiting(system.context, new Date())
     expect((await mail()).state).toBe('queued')
     await sendWaiting(system.context, new Date(Date.now() + 70_000))

@@ -5,7 +5,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize'
-import { id, integer, maybeRef, maybeText, maybeTime, text, time } from '../platform/database/columns'
+import { id, integer, json, maybeRef, maybeText, maybeTime, text, time } from '../platform/database/columns'
 
 export const mailStates = ['queued', 'sent', 'bounced', 'failed'] as const
 export type MailState = (typeof mailStates)[number]
@@ -15,6 +15,10 @@ export class Mail extends Model<InferAttributes<Mail>, InferCreationAttributes<M
   declare id: CreationOptional<string>
   declare sheetId: CreationOptional<string | null>
   declare kind: string
+  /** Leads that it tells of. Where there are any, whom it goes to and what it says are sealed, and gone once it is sent. */
+  declare leadIds: CreationOptional<string[]>
+  /** As who it goes out; '' for the agency. */
+  declare fromName: CreationOptional<string>
   declare toName: CreationOptional<string>
   declare toMail: string
   declare replyTo: CreationOptional<string | null>
@@ -34,6 +38,8 @@ export function defineMail(sequelize: Sequelize): void {
       id: id(),
       sheetId: maybeRef(),
       kind: text(),
+      leadIds: json([]),
+      fromName: { ...text(), defaultValue: '' },
       toName: { ...text(), defaultValue: '' },
       toMail: text(),
       replyTo: maybeText(),

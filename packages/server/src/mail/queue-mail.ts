@@ -1,4 +1,4 @@
-import type { InferCreationAttributes, Transaction } from 'sequelize'
+import type { CreationAttributes, Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import { job } from '../platform/queue'
 import { Mail } from './models'
@@ -8,7 +8,8 @@ export const sendJob = job<{ mailId: string }>('send-mail')
 /** Puts a mail out to be sent, in the transaction that it tells of. */
 export async function queueMail(
   { queue }: Pick<Context, 'queue'>,
-  written: Omit<InferCreationAttributes<Mail>, 'id' | 'state' | 'tries' | 'problem' | 'sentAt'>,
+  written: Pick<CreationAttributes<Mail>, 'kind' | 'toMail' | 'subject' | 'text' | 'html'> &
+    Partial<CreationAttributes<Mail>>,
   transaction: Transaction,
 ): Promise<Mail> {
   const mail = await Mail.create(written, { transaction })

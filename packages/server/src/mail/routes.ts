@@ -29,6 +29,7 @@ export function mailRoutes(serve: Serve, { config }: Context): void {
 
   serve(mail.list, async ({ query: { page, size } }) => {
     const { rows, count } = await Mail.findAndCountAll({
+      where: { leadIds: [] }, // what visitors wrote is looked at where it is kept
       order: [['queuedAt', 'DESC']],
       limit: size,
       offset: (page - 1) * size,

@@ -39,6 +39,16 @@ const Env = z.object({
   /** As whom mail goes out: an address, or `Name <address>`. */
   PEBBLESTRAND_MAIL_FROM: z.string().default('pebblestrand@localhost'),
   PEBBLESTRAND_SMTP_PORT: z.coerce.number().int().min(1).max(65535).optional(),
+  /** 32 bytes as base64 or hex: what visitors write into forms is encrypted with it where it is stored. */
+  PEBBLESTRAND_LEADS_KEY: z
+    .string()
+    .transform((text, context) => {
+      const key = /^[0-9a-f]{64}$/i.test(text) ? Buffer.from(text, 'hex') : Buffer.from(text, 'base64')
+      if (key.length === 32) return key
+      context.addIssue('must be 32 bytes as base64 or hex, as `openssl rand -base64 32` gives them')
+      return z.NEVER
+    })
+    .optional(),
   ROLE: z.enum(['web', 'worker', 'all']).default('all'),
   NO_DEMO: z.enum(['0', '1', '']).default(''),
 })
@@ -60,6 +70,8 @@ export interface Config {
   mail: MailSettings | null
   /** Header in which the operator's own proxy says which country a visitor is in (ISO 3166-1 alpha-2), in lower case; null where none does. */
   countryHeader: string | null
+  /** What visitors write into forms is encrypted with it; null where no key was given. */
+  leadsKey: Buffer | null
   /** Path of the browser that looks at pages. */
   chromium: string
 }
@@ -92,6 +104,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     mail: smtp ? { smtp, from: e.PEBBLESTRAND_MAIL_FROM } : null,
     standinsPort: e.PEBBLESTRAND_STANDINS_PORT,
     countryHeader: e.PEBBLESTRAND_COUNTRY_HEADER ?? null,
+    leadsKey: e.PEBBLESTRAND_LEADS_KEY ?? null,
     chromium: e.PEBBLESTRAND_CHROMIUM,
   }
 }

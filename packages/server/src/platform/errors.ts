@@ -62,6 +62,17 @@ export const errors = {
     message: 'This Pebblestrand sends no mail.',
     remedy: 'Set PEBBLESTRAND_SMTP and start again, or send the link yourself.',
   },
+  sealed: {
+    status: 503,
+    message: 'What visitors wrote is encrypted, and the key it was encrypted with is not here.',
+    remedy: 'Start with the same PEBBLESTRAND_LEADS_KEY as before.',
+  },
+  'no-form': {
+    status: 409,
+    message: 'This widget asks visitors for nothing.',
+    remedy: 'Give it fields in the workbench first.',
+  },
+  'not-held': { status: 409, message: 'This is not held back any more.', remedy: 'Look at it in the list of answers.' },
   taken: { status: 409, message: 'There is one like this already.', remedy: 'Choose another name or address.' },
   'draft-changed': {
     status: 409,

@@ -3,22 +3,36 @@ import { QueryTypes } from 'sequelize'
 import { newestRound } from '../checks/rounds'
 import type { Context } from '../platform/context'
 import type { Serve } from '../platform/http/serve'
+import { FEW_COUPONS } from '@pebblestrand/core/forms'
+import { fewCoupons, waitingLeads } from '../forms/lead-queries'
 import { ailing, counts, emptied, lately, swapsAhead, waiting } from './queries'
 
 /** What needs a person now, and what changed. */
 export function todayRoutes(serve: Serve, { db }: Context): void {
-  const rows = (sql: string) => db.query<never>(sql, { type: QueryTypes.SELECT })
+  const rows = (sql: string, bind: object = {}) => db.query<never>(sql, { bind: { ...bind }, type: QueryTypes.SELECT })
 
   serve(routes.today.read, async () => {
-    const [installs, [numbers], changes, empty, sources, swaps, round] = await Promise.all([
+    const [installs, [numbers], changes, empty, sources, swaps, coupons, [leads], round] = await Promise.all([
       rows(waiting),
       rows(counts),
       rows(lately),
       rows(emptied),
       rows(ailing),
       rows(swapsAhead),
+      rows(fewCoupons, { few: FEW_COUPONS }),
+      rows(waitingLeads),
       newestRound(),
     ])
-    return { waiting: installs, counts: numbers!, lately: changes, emptied: empty, ailing: sources, swaps, round }
+    return {
+      waiting: installs,
+      counts: numbers!,
+      lately: changes,
+      emptied: empty,
+      ailing: sources,
+      swaps,
+      coupons,
+      leads: leads!,
+      round,
+    }
   })
 }

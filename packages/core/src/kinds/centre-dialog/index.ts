@@ -1,5 +1,5 @@
 import { paragraph } from '../../rich-text'
-import { messageGroup, overPageGroup } from '../groups'
+import { formGroup, messageGroup, overPageGroup } from '../groups'
 import type { Kind } from '../kind'
 import { centreDialogCss } from './css'
 import { CentreDialogSettings } from './settings'
@@ -51,5 +51,5 @@ export const centreDialog: Kind<CentreDialogSettings> = {
     },
   ],
   ...overPageGroup.facets({ tag: 'dialog', className: 'ov-dialog', css: centreDialogCss }),
-  parts: ['heading', 'text', 'picture', 'button', 'meta', 'close'],
+  parts: ['heading', 'text', 'picture', 'button', 'meta', 'close', ...formGroup.parts],
 }

@@ -1,11 +1,12 @@
 import { z } from 'zod'
-import { localeGroup, lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import { formGroup, localeGroup, lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
 
 const places = { centre: 'in the middle', top: 'at the top', bottom: 'at the bottom' }
 
 /** Settings of the kind centre dialog. The order here is the order of the brief. */
 export const CentreDialogSettings = z.strictObject({
   ...messageGroup.shape,
+  ...formGroup.shape,
   ...overPageGroup.stands(places, {
     desktop: { width: 520, at: 'centre', offset: 24 },
     tablet: { width: 480, at: 'centre', offset: 24 },

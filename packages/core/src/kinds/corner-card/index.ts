@@ -1,5 +1,5 @@
 import { paragraph } from '../../rich-text'
-import { messageGroup, overPageGroup } from '../groups'
+import { formGroup, messageGroup, overPageGroup } from '../groups'
 import type { Kind } from '../kind'
 import { cornerCardCss } from './css'
 import { CornerCardSettings } from './settings'
@@ -40,5 +40,5 @@ export const cornerCard: Kind<CornerCardSettings> = {
     },
   ],
   ...overPageGroup.facets({ tag: 'section', className: 'ov-card', css: cornerCardCss }),
-  parts: ['heading', 'text', 'picture', 'button', 'meta', 'close'],
+  parts: ['heading', 'text', 'picture', 'button', 'meta', 'close', ...formGroup.parts],
 }

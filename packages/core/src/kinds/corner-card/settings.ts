@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { localeGroup, lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import { formGroup, localeGroup, lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
 
 const places = {
   'bottom-end': 'in the lower corner where lines end',
@@ -11,6 +11,7 @@ const places = {
 /** Settings of the kind corner card. The order here is the order of the brief. */
 export const CornerCardSettings = z.strictObject({
   ...messageGroup.shape,
+  ...formGroup.shape,
   ...overPageGroup.stands(places, {
     desktop: { width: 340, at: 'bottom-end', offset: 20 },
     tablet: { width: 320, at: 'bottom-end', offset: 16 },

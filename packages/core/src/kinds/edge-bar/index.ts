@@ -1,7 +1,7 @@
 import { escapeAttribute, escapeText } from '../../markup'
 import { paragraph } from '../../rich-text'
 import { instantOf } from '../../zoned-time'
-import { messageGroup, overPageGroup } from '../groups'
+import { formGroup, messageGroup, overPageGroup } from '../groups'
 import type { Kind, View } from '../kind'
 import { usualAround } from '../spoken'
 import { edgeBarCss } from './css'
@@ -65,5 +65,5 @@ export const edgeBar: Kind<EdgeBarSettings> = {
     // One that lies at the end of the page is a part of it already.
     push: ({ room, stays, edge }) => (room === 'push' && (stays === 'stays' || edge === 'top') ? edge : undefined),
   }),
-  parts: ['heading', 'text', 'button', 'meta', 'countdown', 'close'],
+  parts: ['heading', 'text', 'button', 'meta', 'countdown', 'close', ...formGroup.parts],
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { localeGroup, lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import { formGroup, localeGroup, lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
 import { choice, localTime, number } from '../setting'
 
 const { inside: _, picture: _p, pictureAlt: _a, ...message } = messageGroup.shape
@@ -8,6 +8,7 @@ const place = (label: string, before: string) => ({ label, paragraph: 'layout' a
 /** Settings of the kind edge bar: one line, so neither a picture nor another widget. The order here is the order of the brief. */
 export const EdgeBarSettings = z.strictObject({
   ...message,
+  ...formGroup.shape,
   countdown: localTime('none', { label: 'Counts down to', paragraph: 'shows', before: '; it counts down to ' }),
   edge: choice({ top: 'at the top', bottom: 'at the bottom' }, 'top', place('Edge', 'A bar ')),
   stays: choice(

@@ -1,5 +1,5 @@
 import { paragraph } from '../../rich-text'
-import { messageGroup, overPageGroup } from '../groups'
+import { formGroup, messageGroup, overPageGroup } from '../groups'
 import type { Kind } from '../kind'
 import { fullCoverCss } from './css'
 import { FullCoverSettings } from './settings'
@@ -42,5 +42,5 @@ export const fullCover: Kind<FullCoverSettings> = {
     },
   ],
   ...overPageGroup.facets({ tag: 'dialog', className: 'ov-cover', css: fullCoverCss }),
-  parts: ['heading', 'text', 'picture', 'button', 'meta', 'close'],
+  parts: ['heading', 'text', 'picture', 'button', 'meta', 'close', ...formGroup.parts],
 }

@@ -1,11 +1,12 @@
 import { z } from 'zod'
-import { localeGroup, lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
+import { formGroup, localeGroup, lookGroup, messageGroup, overPageGroup, presenceGroup } from '../groups'
 
 const places = { centre: 'in the middle', top: 'at the top', bottom: 'at the bottom' }
 
 /** Settings of the kind full cover. The order here is the order of the brief. */
 export const FullCoverSettings = z.strictObject({
   ...messageGroup.shape,
+  ...formGroup.shape,
   ...overPageGroup.stands(places, {
     desktop: { width: 720, at: 'centre', offset: 40 },
     tablet: { width: 600, at: 'centre', offset: 32 },

@@ -1,5 +1,5 @@
 import { createTransport, type Transporter } from 'nodemailer'
-import type { Letter } from '@pebblestrand/core/handover'
+import type { Letter } from '@pebblestrand/core/letter'
 
 /** Where mail goes out, and as whom. */
 export interface MailSettings {

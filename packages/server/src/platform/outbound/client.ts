@@ -63,10 +63,13 @@ export class Outbound {
     }
   }
 
-  /** Sends a form and takes the answer as it is: what was sent is not sent on to where a redirect leads. Throws as `get` does. */
+  /**
+   * Sends a form, or a text of the type that `headers` says, and takes the answer as it is: what was sent is not sent on to where a
+   * redirect leads. Throws as `get` does.
+   */
   async post(
     address: string,
-    form: URLSearchParams,
+    body: URLSearchParams | string,
     headers: Record<string, string> = {},
     until: AbortSignal = new AbortController().signal,
   ): Promise<OutboundAnswer> {
@@ -75,7 +78,8 @@ export class Outbound {
       if (refusal) throw new OutboundError('refused', refusal)
       const began = performance.now()
       const signal = AbortSignal.any([AbortSignal.timeout(this.limits.timeoutMs), until])
-      const request = () => this.once(address, { ...headers, ...FORM }, signal, form.toString())
+      const sent = typeof body === 'string' ? headers : { ...headers, ...FORM }
+      const request = () => this.once(address, sent, signal, body.toString())
       const answer = await this.turns.during(new URL(address).host, request, until)
       if ('next' in answer) throw new OutboundError('no-answer', 'The address leads elsewhere.')
       return { url: address, finalUrl: address, ...answer, ms: Math.round(performance.now() - began) }

@@ -1,6 +1,7 @@
 import { messageCss } from './css'
+import { buttonHtml } from './buttons'
 import { messageHtml, namedBy } from './html'
-import { messageShape, picturePlacing } from './settings'
+import { buttonEntry, messageShape, picturePlacing } from './settings'
 import { button } from './starting'
 
 export type { Button, MessageSettings } from './settings'
@@ -10,6 +11,8 @@ export const messageGroup = {
   shape: messageShape,
   picturePlacing,
   button,
+  buttonEntry,
+  buttonHtml,
   html: messageHtml,
   namedBy,
   css: messageCss,

@@ -89,6 +89,13 @@ const shows = (label: string, before: string) => ({
   written: true as const,
 })
 
+/** One button, as an entry of a list. */
+export const buttonEntry = {
+  schema: Button,
+  control: { type: 'object' as const, saidBy: 'words', parts: buttonParts },
+  blank: BUTTON,
+}
+
 /** What it says. The order here is the order of the brief. */
 export const messageShape = {
   heading: text(120, 'no heading', shows('Heading', 'Headed ')),
@@ -100,11 +107,7 @@ export const messageShape = {
   }),
   inside: widget('nothing else', 'placed', shows('Another widget in it', '; in it ')),
   buttons: list(
-    {
-      schema: Button,
-      control: { type: 'object', saidBy: 'words', parts: buttonParts },
-      blank: BUTTON,
-    },
+    buttonEntry,
     { most: 2, one: 'button', none: 'no button' },
     { label: 'Buttons', paragraph: 'click', before: 'Buttons: ', written: true },
   ),

@@ -1,9 +1,10 @@
 import { escapeAttribute } from '../../../markup'
 import type { View } from '../../kind'
 import { inLanguage } from '../../outermost'
+import { formGroup, type FormSettings } from '../form'
 import { messageGroup, type MessageSettings } from '../message'
 
-export type Said = MessageSettings & { locale: string; labels: { close: string } }
+export type Said = MessageSettings & FormSettings & { locale: string; labels: { close: string } }
 
 /**
  * The shell of something over the page.
@@ -18,6 +19,6 @@ export function overPageHtml(
   const beside = settings.picture && settings.picturePlace && settings.picturePlace !== 'above' ? ' pp' : ''
   return (
     `<${tag} class="ov ${className}" ${inLanguage(settings)} ${messageGroup.namedBy(settings, context)}>` +
-    `<div class="w${beside}" part="widget">${messageGroup.html(settings, context, more)}${close}</div></${tag}>`
+    `<div class="w${beside}" part="widget">${messageGroup.html(settings, context, more + formGroup.html(settings, context))}${close}</div></${tag}>`
   )
 }

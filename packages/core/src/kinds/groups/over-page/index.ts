@@ -2,6 +2,7 @@ import type { Presence, Rendered, RenderedFont, View } from '../../kind'
 import type { PresenceRules } from '../../../presence'
 import { usualAround } from '../../spoken'
 import { backdropCss, edgesCss, groundCss, layerCss, motionCss, paddingCss, shellCss } from './css'
+import { formGroup, type FormSettings } from '../form'
 import { lookGroup, type LookSettings } from '../look'
 import type { MessageSettings } from '../message'
 import { presenceGroup, type PresenceSettings } from '../presence'
@@ -29,7 +30,7 @@ export interface OverData {
 
 /** Rendered, with what its behaviour is told. A widget in it brings its later parts along as its own. */
 function overPageRendered(
-  { context, settings }: View<{ motionMs: number; exit: string }>,
+  { context, settings }: View<{ motionMs: number; exit: string } & FormSettings>,
   drawn: { html: string; css: string; font: RenderedFont | null },
   told: Omit<OverData, 'timeZone' | 'inside' | 'goesIn' | 'rules'> & { rules(timeZone: string): PresenceRules },
 ): Rendered {
@@ -42,7 +43,12 @@ function overPageRendered(
     goesIn: settings.exit === 'none' ? 0 : settings.motionMs,
     ...(context.inside ? { inside: inside as OverData['inside'] } : {}),
   }
-  return { ...drawn, behaviours: ['over'], data: { over }, ...(more ? { more } : {}) }
+  return {
+    ...drawn,
+    behaviours: ['over', ...formGroup.behaviours(settings)],
+    data: { over, ...formGroup.data(settings, context) },
+    ...(more ? { more } : {}),
+  }
 }
 
 type Whole = Said & MessageSettings & MotionSettings & PresenceSettings & LookSettings
@@ -67,7 +73,7 @@ export function overPageFacets<S extends Whole>(shape: {
         view,
         {
           html: overPageHtml(view, { tag, className, more: more?.(view) ?? '' }),
-          css: css(view.settings),
+          css: css(view.settings) + formGroup.css(view.settings),
           font: lookGroup.font(view.settings),
         },
         { modal: tag === 'dialog', rules: rulesOf(view.settings), ...(edge ? { push: edge } : {}) },
@@ -76,6 +82,7 @@ export function overPageFacets<S extends Whole>(shape: {
     presence: (settings: S): Presence => ({ overPage: true, rules: rulesOf(settings) }),
     pictureAddresses: ({ picture }: S) => (picture ? [picture] : []),
     inside: ({ inside }: S) => inside || null,
+    form: ({ fields }: S) => fields,
     pairs: lookGroup.pairs,
   }
 }

@@ -1,0 +1,2 @@
+export { filled } from './filled'
+export { paragraphsLetter, type Letter } from './letter'

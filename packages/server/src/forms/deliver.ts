@@ -1,0 +1,227 @@
+import { leadLines, mailsIn, noteLetter, replyLetter } from '@pebblestrand/core/forms'
+import { kindOf, readSettings } from '@pebblestrand/core/kinds'
+import type { DeliveryState, DeliveryWhat } from '@pebblestrand/contract'
+import { dateFormat } from '@pebblestrand/core/words'
+import { Op, type Transaction } from 'sequelize'
+import type { Context } from '../platform/context'
+import { Widget } from '../widgets/models'
+import { nextCoupon } from './coupons'
+import { deliverJob, webhookJob } from './jobs'
+import { contentOf, type LeadContent } from './lead-content'
+import { formOf, spokenIn, type LeadForm } from './lead-form'
+import { queueLeadMail } from './lead-mails'
+import { FormTest, Lead, LeadDelivery } from './models'
+import { agencyTold, clientTold, type Told } from './who-is-told'
+
+/** Where a code stands that a test brings: none is spent on it. */
+const TEST_CODE = 'TEST-CODE'
+
+interface Delivering {
+  lead: Lead
+  about: LeadForm
+  content: LeadContent
+  now: Date
+  /** Where all mails of a test go; null of a real lead. */
+  tester: Told | null
+}
+
+/** What each does; gives the state it is in then. */
+type Piece = (context: Context, delivering: Delivering, transaction: Transaction) => Promise<DeliveryState | Failed>
+interface Failed {
+  problem: string
+}
+
+/**
+ * Does with a lead what is decided about its form, once: the mails and calls are queued in the transaction that notes that they are.
+ * Ended halfway, nothing of it was done, and it is done again.
+ */
+export const deliverLead = (context: Context, leadId: string, now = new Date()): Promise<void> =>
+  context.db.transaction(async (transaction) => {
+    const lead = await Lead.findByPk(leadId, { transaction, lock: transaction.LOCK.UPDATE })
+    if (!lead || lead.deliveredAt || lead.state === 'held') return
+    const about = await formOf(lead, transaction)
+    if (about) {
+      const test = lead.isTest ? await FormTest.findOne({ where: { leadId }, transaction }) : null
+      const tester = lead.isTest ? { name: '', mail: test?.toMail ?? '' } : null
+      const delivering = { lead, about, content: contentOf(context.config, lead), now, tester }
+      for (const what of wanted(about, delivering)) {
+        const came = await pieces[what](context, delivering, transaction)
+        const state = typeof came === 'string' ? { state: came } : { state: 'failed' as const, problem: came.problem }
+        await LeadDelivery.upsert({ leadId, what, at: now, ...state }, { transaction })
+      }
+    }
+    await lead.update({ deliveredAt: now }, { transaction })
+  })
+
+/** What is to be done with a lead; of what nobody asked for there is nothing. */
+function wanted({ delivery, form }: LeadForm, { content }: Pick<Delivering, 'content'>): DeliveryWhat[] {
+  const { reply, noteAgency, noteClient, webhook } = delivery
+  const all: [DeliveryWhat, boolean][] = [
+    ['reply', reply && mailsIn(form, content.responses).length > 0],
+    ['note-agency', noteAgency !== 'none'],
+    ['note-client', noteClient !== 'none'],
+    ['webhook', webhook !== ''],
+  ]
+  return all.filter(([, is]) => is).map(([what]) => what)
+}
+
+const pieces: Record<DeliveryWhat, Piece> = {
+  reply: reply,
+  'note-agency': (context, delivering, transaction) =>
+    note(context, 'note-agency', delivering, () => agencyTold(delivering.lead.siteId, transaction), transaction),
+  'note-client': (context, delivering, transaction) =>
+    note(context, 'note-client', delivering, () => clientTold(delivering.lead.siteId, transaction), transaction),
+  webhook: async ({ queue }, { lead }, transaction) => {
+    await queue.sendMany(webhookJob, [{ leadId: lead.id }], transaction)
+    return 'queued'
+  },
+}
+
+async function reply(context: Context, delivering: Delivering, transaction: Transaction): Promise<DeliveryState> {
+  const { lead, about, content, now, tester } = delivering
+  const { delivery, form, site, name } = about
+  const coupon =
+    delivery.coupon === 'none'
+      ? ''
+      : tester
+        ? TEST_CODE
+        : delivery.coupon === 'fixed'
+          ? delivery.code
+          : await nextCoupon(context, lead.widgetId, lead.id, transaction)
+  // It waits until there are codes again; Today says so.
+  if (coupon === null) return 'waiting'
+  const given = { coupon, site: site?.name ?? '', form: name }
+  const letter = replyLetter(delivery, form, content.responses, given, spokenIn(content.language))
+  const [keeper] = await agencyTold(lead.siteId, transaction)
+  const [client] = await clientTold(lead.siteId, transaction)
+  await queueLeadMail(
+    context,
+    {
+      what: 'reply',
+      leadIds: [lead.id],
+      to: tester ?? { name: '', mail: mailsIn(form, content.responses)[0]! },
+      letter: tester ? { ...letter, subject: `Test: ${letter.subject}` } : letter,
+      fromName: site?.name ?? '',
+      replyTo: (client ?? keeper)?.mail ?? null,
+      now,
+    },
+    transaction,
+  )
+  return 'queued'
+}
+
+async function note(
+  context: Context,
+  what: 'note-agency' | 'note-client',
+  delivering: Delivering,
+  people: () => Promise<Told[]>,
+  transaction: Transaction,
+): Promise<DeliveryState | Failed> {
+  const { about, tester, lead } = delivering
+  const { noteAgency, noteClient } = about.delivery
+  // A test is told of at once: nobody waits for tomorrow to know whether it works.
+  if (!tester && (what === 'note-agency' ? noteAgency : noteClient) === 'daily') return 'waiting'
+  const told = tester ? [tester] : await people()
+  if (!told.length) return { problem: 'Nobody there gets what visitors write: note somebody with a mail address.' }
+  await queueNote(
+    context,
+    { what, about, leads: [{ lead, content: delivering.content }], told, now: delivering.now },
+    transaction,
+  )
+  return 'queued'
+}
+
+/** A note of one lead, or of all of a day. */
+export async function queueNote(
+  context: Context,
+  {
+    what,
+    about: { form, name, site },
+    leads,
+    told,
+    now,
+  }: {
+    what: 'note-agency' | 'note-client'
+    about: LeadForm
+    leads: readonly { lead: Lead; content: LeadContent; form?: LeadForm['form'] }[]
+    told: readonly Told[]
+    now: Date
+  },
+  transaction: Transaction,
+): Promise<void> {
+  const at = dateFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: site?.timeZone ?? 'UTC' })
+  const isTest = leads.some(({ lead }) => lead.isTest)
+  const { origin } = context.config
+  const [first] = leads
+  const link =
+    what === 'note-agency'
+      ? leads.length === 1
+        ? `${origin}/results/leads/${first!.lead.id}`
+        : `${origin}/results/leads?widgetId=${first!.lead.widgetId}`
+      : ''
+  const letter = noteLetter(
+    { form: name, site: site?.name ?? '', isTest, link },
+    leads.map(({ lead, content, form: own }) => ({
+      at: at.format(lead.at),
+      page: lead.pagePath,
+      lines: leadLines(own ?? form, content.responses, 'en-GB'),
+    })),
+  )
+  // Whoever answers a note of one lead answers who wrote it.
+  const writer = leads.length === 1 ? (mailsIn(form, first!.content.responses)[0] ?? null) : null
+  for (const to of told)
+    await queueLeadMail(
+      context,
+      { what, leadIds: leads.map(({ lead }) => lead.id), to, letter, replyTo: writer, now },
+      transaction,
+    )
+}
+
+/** Those that were kept and whose job was lost: it is done now. */
+export async function deliverLost(context: Context, now = new Date()): Promise<void> {
+  const lost = await Lead.findAll({
+    attributes: ['id'],
+    where: { deliveredAt: null, state: { [Op.ne]: 'held' }, at: { [Op.lt]: new Date(now.getTime() - 60_000) } },
+    order: [['at', 'ASC']],
+    limit: 200,
+  })
+  for (const { id } of lost) await deliverLead(context, id, now)
+}
+
+/** Replies that waited for a code: as many as there are codes now, who came first first. */
+export async function deliverWaiting(context: Context, widgetId: string, now = new Date()): Promise<void> {
+  const waiting = await LeadDelivery.findAll({
+    where: { what: 'reply', state: 'waiting' },
+    order: [['at', 'ASC']],
+    limit: 1000,
+  })
+  const leads = await Lead.findAll({
+    where: { id: waiting.map(({ leadId }) => leadId), widgetId },
+    order: [['at', 'ASC']],
+  })
+  for (const { id } of leads)
+    await context.db.transaction(async (transaction) => {
+      const lead = await Lead.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
+      const delivery = await LeadDelivery.findOne({
+        where: { leadId: id, what: 'reply', state: 'waiting' },
+        transaction,
+      })
+      const about = lead && delivery && (await formOf(lead, transaction))
+      if (!lead || !delivery || !about) return
+      const content = contentOf(context.config, lead)
+      const state = await reply(context, { lead, about, content, now, tester: null }, transaction)
+      await delivery.update({ state, at: now }, { transaction })
+    })
+}
+
+/** What was held back counts and is passed on from now on. */
+export async function letThrough({ queue }: Context, lead: Lead, transaction: Transaction): Promise<void> {
+  await lead.update({ state: 'new', heldFor: null }, { transaction })
+  await queue.sendMany(deliverJob, [{ leadId: lead.id }], transaction)
+}
+
+/** Whether a widget asks for anything in its draft. */
+export const asksFor = ({ kind: id, draft, kindVersion }: Widget) => {
+  const kind = kindOf(id)
+  return kind?.form?.(readSettings(kind, draft, kindVersion)) ?? null
+}

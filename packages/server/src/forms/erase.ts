@@ -1,0 +1,71 @@
+import type { ErasureCounts } from '@pebblestrand/contract'
+import { QueryTypes, type Transaction } from 'sequelize'
+import type { Context } from '../platform/context'
+import { Erasure } from './models'
+import { formsSecret, mailHash } from './secrets'
+
+// By a hash of the address: what was written is sealed, and need not be read to be found.
+
+const LEADS = `SELECT id FROM leads WHERE mail_hashes @> jsonb_build_array($hash::text)`
+const ARCHIVED = `SELECT row_before ->> 'id' AS lead FROM removed_rows WHERE table_name = 'leads' AND row_before -> 'mail_hashes' @> jsonb_build_array($hash::text)`
+const ABOUT = `lead_ids <> '[]' AND EXISTS (SELECT 1 FROM jsonb_array_elements_text($leads) AS gone(id) WHERE lead_ids ? gone.id)`
+const MAILS = `SELECT id, state, kind, lead_ids AS "leadIds" FROM mails WHERE ${ABOUT}`
+
+interface Found {
+  leads: string[]
+  archived: { lead: string }[]
+  mails: { id: string; state: string; kind: string; leadIds: string[] }[]
+}
+
+async function find({ db }: Pick<Context, 'db'>, hash: string, transaction?: Transaction): Promise<Found> {
+  const ask = <T extends object>(sql: string, bind: object) =>
+    db.query<T>(sql, { bind: { ...bind }, type: QueryTypes.SELECT, transaction })
+  const leads = (await ask<{ id: string }>(LEADS, { hash })).map(({ id }) => id)
+  const archived = await ask<{ lead: string }>(ARCHIVED, { hash })
+  const all = JSON.stringify([...leads, ...archived.map(({ lead }) => lead)])
+  return { leads, archived, mails: await ask(MAILS, { leads: all }) }
+}
+
+const countsOf = ({ leads, archived, mails }: Found): ErasureCounts => ({
+  leads: leads.length,
+  mails: mails.length,
+  archived: archived.length,
+})
+
+/** How much is held of an address. */
+export async function foreseeErasure(context: Pick<Context, 'db'>, mail: string): Promise<ErasureCounts> {
+  return countsOf(await find(context, mailHash(await formsSecret(), mail)))
+}
+
+/**
+ * Deletes all leads with an address, everywhere and for good: what stands in the register, what was removed and could be brought back,
+ * and mails about them, sent and waiting. A note of several leads that still waits is written anew without them.
+ */
+export async function erase({ db }: Pick<Context, 'db'>, mail: string, userId: string): Promise<Erasure> {
+  const hash = mailHash(await formsSecret(), mail)
+  return db.transaction(async (transaction) => {
+    const found = await find({ db }, hash, transaction)
+    const { leads, archived, mails } = found
+    const run = (sql: string, bind: object) => db.query(sql, { bind: { ...bind }, transaction })
+    const ids = (list: readonly string[]) => JSON.stringify(list)
+    const isIn = (column: string, name: string) => `${column}::text IN (SELECT jsonb_array_elements_text($${name}))`
+    // Who else is told of in a note that waits is told of in the next.
+    const others = mails
+      .filter(({ state }) => state === 'queued')
+      .flatMap(({ kind, leadIds }) => leadIds.map((id) => ({ what: kind.replace(/^lead-/, ''), id })))
+      .filter(({ id, what }) => what !== 'reply' && !leads.includes(id))
+    for (const what of ['note-agency', 'note-client'])
+      await run(`UPDATE lead_deliveries SET state = 'waiting' WHERE what = $what AND ${isIn('lead_id', 'others')}`, {
+        what,
+        others: ids(others.filter((one) => one.what === what).map(({ id }) => id)),
+      })
+    await run(`DELETE FROM mails WHERE ${isIn('id', 'mails')}`, { mails: ids(mails.map(({ id }) => id)) })
+    await run(`DELETE FROM leads WHERE ${isIn('id', 'leads')}`, { leads: ids(leads) })
+    const gone = [...leads, ...archived.map(({ lead }) => lead)]
+    await run(
+      `DELETE FROM removed_rows WHERE table_name IN ('leads', 'lead_deliveries', 'mails') AND (${isIn("row_before ->> 'lead_id'", 'gone')} OR ${isIn("row_before ->> 'id'", 'gone')} OR (table_name = 'mails' AND EXISTS (SELECT 1 FROM jsonb_array_elements_text($gone) AS g(id) WHERE row_before -> 'lead_ids' ? g.id)))`,
+      { gone: ids(gone) },
+    )
+    return Erasure.create({ mailHash: hash, counts: { ...countsOf(found) }, erasedBy: userId }, { transaction })
+  })
+}

@@ -1,0 +1,145 @@
+import { routes, type FormTestInfo } from '@pebblestrand/contract'
+import { strangeBlanks, usualDelivery } from '@pebblestrand/core/forms'
+import { QueryTypes } from 'sequelize'
+import { User } from '../accounts/models'
+import { Install } from '../installs/models'
+import type { Context } from '../platform/context'
+import { AppError } from '../platform/errors'
+import type { Serve } from '../platform/http/serve'
+import { secret } from '../platform/ids'
+import { seal, unseal } from '../platform/seal'
+import { Widget } from '../widgets/models'
+import { addCoupons, codesIn } from './coupons'
+import { asksFor, deliverWaiting } from './deliver'
+import { requireAddress, startTest } from './form-test'
+import { decidedAnew, deliveryOf } from './known-forms'
+import { Form, FormTest } from './models'
+
+const COUNTS = `
+SELECT
+  (SELECT count(*) FROM coupons WHERE widget_id = $id AND given_at IS NULL)::int AS "left",
+  (SELECT count(*) FROM coupons WHERE widget_id = $id AND given_at IS NOT NULL)::int AS given,
+  (SELECT count(*) FROM lead_deliveries d JOIN leads l ON l.id = d.lead_id WHERE l.widget_id = $id AND d.what = 'reply' AND d.state = 'waiting')::int AS waiting,
+  count(*) FILTER (WHERE state = 'new')::int AS "new", count(*) FILTER (WHERE state = 'done')::int AS done,
+  count(*) FILTER (WHERE state = 'spam')::int AS spam, count(*) FILTER (WHERE state = 'held')::int AS held
+FROM leads WHERE widget_id = $id AND NOT is_test`
+
+interface Counts {
+  left: number
+  given: number
+  waiting: number
+  new: number
+  done: number
+  spam: number
+  held: number
+}
+
+async function requireForm(id: string) {
+  const widget = await Widget.findByPk(id)
+  if (!widget) throw new AppError('not-found')
+  const form = asksFor(widget)
+  if (!form) throw new AppError('no-form')
+  return { widget, form }
+}
+
+/** Its row, made where nobody has decided anything yet: with what its starter brings, and a secret of its own. */
+async function rowOf({ config }: Context, widget: Widget): Promise<Form> {
+  const [row] = await Form.findOrCreate({
+    where: { widgetId: widget.id },
+    defaults: {
+      widgetId: widget.id,
+      delivery: deliveryOf(widget, null),
+      webhookSecret: seal(secret(), config.leadsKey),
+    },
+  })
+  if (!row.webhookSecret) await row.update({ webhookSecret: seal(secret(), config.leadsKey) })
+  return row
+}
+
+const infoOf = ({ id, publicId, toMail, state, steps, beganAt, endedAt }: FormTest): FormTestInfo => ({
+  id,
+  publicId,
+  toMail,
+  state,
+  steps,
+  beganAt,
+  endedAt,
+})
+
+export function formRoutes(serve: Serve, context: Context): void {
+  const { forms } = routes
+  const { db, config } = context
+
+  serve(forms.read, async ({ params: { id } }) => {
+    const { widget } = await requireForm(id)
+    const row = await rowOf(context, widget)
+    const [counts] = (await db.query<Counts>(COUNTS, { bind: { id }, type: QueryTypes.SELECT })) as [Counts]
+    const tests = await FormTest.findAll({ where: { widgetId: id }, order: [['beganAt', 'DESC']], limit: 5 })
+    const { left, given, waiting, ...states } = counts
+    return {
+      delivery: { ...usualDelivery, ...row.delivery },
+      webhookSecret: unseal(row.webhookSecret, config.leadsKey),
+      sends: config.mail !== null,
+      isEncrypted: config.leadsKey !== null,
+      coupons: { left, given, waiting },
+      counts: states,
+      tests: tests.map(infoOf),
+    }
+  })
+
+  serve(forms.change, async ({ params: { id }, body }) => {
+    const { widget, form } = await requireForm(id)
+    const [strange] = body.reply ? strangeBlanks(body, form) : []
+    if (strange)
+      throw new AppError('invalid', {
+        issues: [{ field: 'replyText', message: `has {${strange}}, which nothing fills` }],
+      })
+    await (await rowOf(context, widget)).update({ delivery: body })
+    decidedAnew()
+    return { done: true as const }
+  })
+
+  serve(forms.newSecret, async ({ params: { id } }) => {
+    const { widget } = await requireForm(id)
+    const webhookSecret = secret()
+    await (await rowOf(context, widget)).update({ webhookSecret: seal(webhookSecret, config.leadsKey) })
+    return { webhookSecret }
+  })
+
+  serve(forms.addCoupons, async ({ params: { id }, body }) => {
+    await requireForm(id)
+    const codes = codesIn(body.codes)
+    if (!codes.length) throw new AppError('invalid', { issues: [{ field: 'codes', message: 'has no code in it' }] })
+    const added = await addCoupons(context, id, codes)
+    await deliverWaiting(context, id)
+    const [row] = await db.query<{ left: number }>(
+      'SELECT count(*)::int AS "left" FROM coupons WHERE widget_id = $id AND given_at IS NULL',
+      { bind: { id }, type: QueryTypes.SELECT },
+    )
+    return { added, doubles: codes.length - added, left: row!.left }
+  })
+
+  serve(forms.dropCoupons, async ({ params: { id } }) => {
+    await requireForm(id)
+    const rows = await db.query('DELETE FROM coupons WHERE widget_id = $id AND given_at IS NULL RETURNING 1 AS one', {
+      bind: { id },
+      type: QueryTypes.SELECT,
+    })
+    return { dropped: rows.length }
+  })
+
+  serve(forms.test, async ({ params: { id }, body, userId }) => {
+    await requireForm(id)
+    const install = body.installId ? await Install.findByPk(body.installId) : null
+    if (body.installId && install?.widgetId !== id) throw new AppError('not-found')
+    const toMail = requireAddress(body.toMail ?? (await User.findByPk(userId))?.email)
+    const test = await startTest(context, { widgetId: id, install, toMail, askedBy: userId })
+    return { id: test.id }
+  })
+
+  serve(forms.readTest, async ({ params: { id } }) => {
+    const test = await FormTest.findByPk(id)
+    if (!test) throw new AppError('not-found')
+    return infoOf(test)
+  })
+}

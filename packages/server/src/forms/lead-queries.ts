@@ -1,0 +1,59 @@
+import type { LeadFilter } from '@pebblestrand/contract'
+
+// Statements of what is listed, kept together.
+
+/** What a filter lets through, and what it is bound with. Of days, those of the site. */
+export function filtered({ widgetId, siteId, path, state, from, until, tests }: Omit<LeadFilter, 'q'>) {
+  const parts: [string, unknown][] = [
+    ...(widgetId ? [['l.widget_id = $widgetId', widgetId] as [string, unknown]] : []),
+    ...(siteId ? [['l.site_id = $siteId', siteId] as [string, unknown]] : []),
+    ...(path ? [['l.page_path = $path', path] as [string, unknown]] : []),
+    ...(from
+      ? [[`l.at >= ($from::date)::timestamp AT TIME ZONE coalesce(s.time_zone, 'UTC')`, from] as [string, unknown]]
+      : []),
+    ...(until
+      ? [[`l.at < ($until::date + 1)::timestamp AT TIME ZONE coalesce(s.time_zone, 'UTC')`, until] as [string, unknown]]
+      : []),
+  ]
+  const names = [widgetId && 'widgetId', siteId && 'siteId', path && 'path', from && 'from', until && 'until'].filter(
+    Boolean,
+  )
+  return {
+    where: [
+      state ? 'l.state = $state' : "l.state IN ('new', 'done')",
+      tests === '1' ? 'true' : 'NOT l.is_test',
+      ...parts.map(([sql]) => sql),
+    ].join(' AND '),
+    bind: {
+      ...(state ? { state } : {}),
+      ...Object.fromEntries(names.map((name, at) => [name, parts[at]![1]])),
+    },
+  }
+}
+
+const FROM = `FROM leads l JOIN widgets w ON w.id = l.widget_id LEFT JOIN sites s ON s.id = l.site_id`
+
+export const listed = (where: string) => `
+SELECT l.id, l.at, l.state, l.held_for AS "heldFor", l.is_test AS "isTest", l.widget_id AS "widgetId", w.name AS widget, l.site_id AS "siteId",
+  coalesce(s.name, '') AS site, l.page_path AS path, l.release, l.content
+${FROM} WHERE ${where} ORDER BY l.at DESC, l.id LIMIT $limit OFFSET $offset`
+
+export const total = (where: string) => `SELECT count(*)::int AS n ${FROM} WHERE ${where}`
+
+export const held = `SELECT count(*)::int AS n FROM leads WHERE state = 'held' AND NOT is_test`
+
+/** Forms and sites that anything came from. */
+export const formsWithLeads = `SELECT w.id, w.name FROM widgets w WHERE EXISTS (SELECT 1 FROM leads l WHERE l.widget_id = w.id) ORDER BY w.name LIMIT 200`
+export const sitesWithLeads = `SELECT s.id, s.name FROM sites s WHERE EXISTS (SELECT 1 FROM leads l WHERE l.site_id = s.id) ORDER BY s.name LIMIT 200`
+
+/** For Today: what nobody has looked at, and lists of codes that run out. */
+export const waitingLeads = `
+SELECT count(*) FILTER (WHERE state = 'new')::int AS new, count(*) FILTER (WHERE state = 'held')::int AS held FROM leads WHERE NOT is_test AND state IN ('new', 'held')`
+
+export const fewCoupons = `
+SELECT w.id AS "widgetId", w.name, (SELECT count(*) FROM coupons c WHERE c.widget_id = w.id AND c.given_at IS NULL)::int AS left,
+  (SELECT count(*) FROM lead_deliveries d JOIN leads l ON l.id = d.lead_id WHERE l.widget_id = w.id AND d.what = 'reply' AND d.state = 'waiting')::int AS waiting
+FROM forms f JOIN widgets w ON w.id = f.widget_id
+WHERE f.delivery ->> 'coupon' = 'list' AND (f.delivery ->> 'reply')::boolean
+  AND (SELECT count(*) FROM (SELECT 1 FROM coupons c WHERE c.widget_id = w.id AND c.given_at IS NULL LIMIT $few + 1) AS first) <= $few
+ORDER BY 3, 2 LIMIT 20`

@@ -1,0 +1,177 @@
+import { createHash } from 'node:crypto'
+import { fromEntries, dayIn, readResponses, resultsOf, SENT, type PollResult } from '@pebblestrand/core/forms'
+import { resultsHtml } from '@pebblestrand/core/kinds'
+import { linkTarget } from '@pebblestrand/core/markup'
+import { publicPaths } from '@pebblestrand/core/wire'
+import { spokenLanguage } from '@pebblestrand/core/words'
+import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
+import { RateLimiterMemory } from 'rate-limiter-flexible'
+import { PAGE_POLICY } from '../delivery/memory'
+import { PUBLIC_ID } from '../delivery/public-id'
+import type { Context } from '../platform/context'
+import { answerPage } from './answer-page'
+import { isTestSubmission } from './form-test'
+import { KnownForms, type KnownForm } from './known-forms'
+import { countsFor, receive } from './receive'
+import { Robots } from './robots'
+import { formsSecret } from './secrets'
+
+/** What one form may be, in bytes: forty fields, each at its longest, are less. */
+const MOST_BYTES = 256 * 1024
+/** Of one address at all forms: beyond it nothing is read. */
+const FLOOD = { points: 60, duration: 60 }
+/** Ms in which the same without a key counts as pressed twice. */
+const TWICE_MS = 600_000
+
+interface Sent {
+  raw: Record<string, unknown>
+  system: Record<string, string>
+  byScript: boolean
+}
+
+const forAnyOrigin = { 'access-control-allow-origin': '*', 'cache-control': 'no-store' }
+
+/** Names of ours, apart from the fields. */
+function takenApart(body: unknown): Pick<Sent, 'raw' | 'system'> {
+  const whole =
+    typeof body === 'string' ? fromEntries(new URLSearchParams(body)) : ((body ?? {}) as Record<string, unknown>)
+  const raw: Record<string, unknown> = {}
+  const system: Record<string, string> = {}
+  for (const [name, value] of Object.entries(whole))
+    if (!name.startsWith('_')) raw[name] = value
+    else if (typeof value === 'string') system[name] = value.slice(0, 1000)
+  return { raw, system }
+}
+
+const asksForJson = ({ headers }: FastifyRequest) => !/\btext\/html\b/.test(headers.accept ?? '')
+
+/** A path as a page tells it; '' where it is none. */
+const pathIn = (text: string | undefined) => (text && /^\/[^?#\s]*$/.test(text) ? text.slice(0, 500) : '')
+
+/** Where forms are sent, from any page, without cookies: as forms are, so that no browser asks beforehand; as JSON for a site's own code. */
+export async function formPages(app: FastifyInstance, context: Context): Promise<void> {
+  const known = new KnownForms(context.db)
+  const flood = new RateLimiterMemory(FLOOD)
+  let robots: Robots | null = null
+  app.removeAllContentTypeParsers()
+  app.addContentTypeParser(
+    'application/json',
+    { parseAs: 'string', bodyLimit: MOST_BYTES },
+    app.getDefaultJsonParser('error', 'error'),
+  )
+  app.addContentTypeParser('*', { parseAs: 'string', bodyLimit: MOST_BYTES }, (_request, body, done) =>
+    done(null, body),
+  )
+  app.setChildLoggerFactory((logger) => logger)
+  const path = publicPaths.form.replace('{id}', ':id')
+
+  app.options(path, (_request, reply) =>
+    reply
+      .code(204)
+      .headers({
+        ...forAnyOrigin,
+        'access-control-allow-methods': 'POST',
+        'access-control-allow-headers': 'content-type',
+        'access-control-max-age': '86400',
+      })
+      .send(),
+  )
+
+  app.post<{ Params: { id: string }; Querystring: { r?: string } }>(
+    path,
+    { bodyLimit: MOST_BYTES },
+    async (request, reply) => {
+      reply.headers(forAnyOrigin)
+      const { id } = request.params
+      const release = /^\d{1,6}$/.test(request.query.r ?? '') ? Number(request.query.r) : 0
+      const form = PUBLIC_ID.test(id) ? await known.get(id, release) : null
+      if (!form) return reply.code(410).send({ error: 'gone' })
+      if (!(await flood.consume(request.ip).catch(() => null)))
+        return reply.code(429).header('retry-after', '60').send({ error: 'too-often' })
+      const sent: Sent = { ...takenApart(request.body), byScript: asksForJson(request) }
+      robots ??= new Robots(await formsSecret())
+      return answer(context, form, sent, robots, request, reply)
+    },
+  )
+}
+
+async function answer(
+  context: Context,
+  form: KnownForm,
+  { raw, system, byScript }: Sent,
+  robots: Robots,
+  request: FastifyRequest,
+  reply: FastifyReply,
+): Promise<FastifyReply> {
+  const now = new Date()
+  const read = readResponses(form.form, raw, { today: dayIn(form.timeZone, now) })
+  if (!read.well && Object.keys(read.faults).length) {
+    if (byScript) return reply.code(422).send({ faults: read.faults })
+    return html(reply.code(422), await answerPage(context, form, { wrong: { values: raw, faults: read.faults } }))
+  }
+  // What this form has no field of is nobody's answer to it.
+  const responses = read.well ? read.responses : readKnown(form, raw, now)
+  const isTest = await isTestSubmission(system, form.publicId)
+  const key = /^[\w-]{8,64}$/.test(system[SENT.key] ?? '')
+    ? system[SENT.key]!
+    : keyOf(form.publicId, responses, request.ip, now)
+  const judged = isTest
+    ? { let: true as const }
+    : await robots.judge({ publicId: form.publicId, ip: request.ip, key, system, byScript })
+  if ('challenge' in judged) return reply.code(428).send(judged)
+  const referrer = byScript ? '' : (request.headers.referer ?? '')
+  await receive(
+    context,
+    form,
+    {
+      key,
+      responses,
+      path:
+        pathIn(system[SENT.page]) ||
+        pathIn(URL.canParse(referrer) && referrer.startsWith(form.origin) ? new URL(referrer).pathname : '') ||
+        (form.path.includes('*') ? '' : form.path),
+      from: /^[\w.:-]{1,200}$/.test(system[SENT.from] ?? '') ? system[SENT.from]! : '',
+      language: spokenLanguage(
+        system[SENT.language] ?? (form.settings.locale === 'page' ? undefined : (form.settings.locale as string)),
+      ).tag,
+      heldFor: 'held' in judged ? judged.held : null,
+      isTest,
+    },
+    now,
+  )
+  // What was held back is answered as any other: a robot learns nothing.
+  const results = form.settings.results ? resultsOf(form.form, await countsFor(context, form.widgetId)) : []
+  return byScript
+    ? reply.send({ ok: true, results: drawn(results, form, system) })
+    : afterwards(context, form, results, reply)
+}
+
+const drawn = (results: readonly PollResult[], { settings }: KnownForm, system: Record<string, string>) =>
+  results.length ? resultsHtml(results, spokenLanguage(system[SENT.language] ?? (settings.locale as string)).tag) : ''
+
+const html = (reply: FastifyReply, text: string) =>
+  reply.type('text/html; charset=utf-8').header('content-security-policy', PAGE_POLICY).send(text)
+
+/** Without a script: another page where that is what comes then, else the form's own with its thanks. */
+async function afterwards(context: Context, form: KnownForm, results: readonly PollResult[], reply: FastifyReply) {
+  const { after, afterPage } = form.settings as { after?: string; afterPage?: string }
+  if (after === 'page' && afterPage && linkTarget(afterPage)) {
+    const address = new URL(afterPage, form.origin)
+    if (/^https?:$/.test(address.protocol)) return reply.redirect(address.href, 303)
+  }
+  return html(reply, await answerPage(context, form, { arrived: { results } }))
+}
+
+const readKnown = (form: KnownForm, raw: Record<string, unknown>, now: Date) => {
+  const names = new Set(form.form.steps.flatMap(({ fields }) => fields.map(({ name }) => name)))
+  const own = Object.fromEntries(Object.entries(raw).filter(([name]) => names.has(name)))
+  const read = readResponses(form.form, own, { today: dayIn(form.timeZone, now) })
+  return read.well ? read.responses : {}
+}
+
+/** Without a script there is no key: the same from the same within some minutes was pressed twice. */
+const keyOf = (publicId: string, responses: unknown, ip: string, now: Date) =>
+  createHash('sha256')
+    .update(JSON.stringify([publicId, responses, ip, Math.floor(now.getTime() / TWICE_MS)]))
+    .digest('hex')
+    .slice(0, 40)

@@ -1,0 +1,28 @@
+import { createHmac, timingSafeEqual } from 'node:crypto'
+import { Instance } from '../accounts/models'
+import { secret } from '../platform/ids'
+
+const KEY = 'forms-secret'
+let known: string | null = null
+
+/** A secret of this installation, drawn once: what it signs is known again by every server of it. */
+export async function formsSecret(): Promise<string> {
+  if (known) return known
+  await Instance.findOrCreate({ where: { key: KEY }, defaults: { key: KEY, value: secret() } })
+  return (known = (await Instance.findByPk(KEY))!.value)
+}
+
+/** For another database in the same process. */
+export const forgetFormsSecret = (): void => void (known = null)
+
+const hmac = (key: string, text: string) => createHmac('sha256', key).update(text).digest('base64url')
+
+/** By which an address is found again without being stored: mail servers take capitals for small letters. */
+export const mailHash = (key: string, mail: string) => hmac(key, `mail ${mail.trim().toLowerCase()}`)
+
+export const sign = (key: string, ...about: readonly (string | number)[]) => hmac(key, JSON.stringify(about))
+
+export const isSigned = (key: string, signature: string, ...about: readonly (string | number)[]): boolean => {
+  const [a, b] = [Buffer.from(sign(key, ...about)), Buffer.from(signature)]
+  return a.length === b.length && timingSafeEqual(a, b)
+}

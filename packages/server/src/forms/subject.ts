@@ -1,0 +1,40 @@
+import { job, work } from '../platform/queue'
+import type { Subject } from '../subject'
+import { deliverLead, deliverLost } from './deliver'
+import { sendDigests } from './digest'
+import { formRoutes } from './form-routes'
+import { runTest } from './form-test'
+import { deliverJob, testJob, webhookJob } from './jobs'
+import { leadRoutes } from './lead-routes'
+import { forms as migration } from './migration'
+import { defineForms } from './models'
+import { formPages } from './pages'
+import { forgetOldLeads } from './retention'
+import { callWaiting, callWebhook } from './webhook'
+
+const minutely = job<Record<string, never>>('forms-minutely')
+const digests = job<Record<string, never>>('forms-digests')
+const retention = job<Record<string, never>>('forms-retention')
+
+/** What visitors fill in: taken, kept, answered, passed on, and deleted in time. */
+export const forms: Subject = {
+  name: 'forms',
+  migrations: [migration],
+  models: defineForms,
+  routes(serve, context) {
+    formRoutes(serve, context)
+    leadRoutes(serve, context)
+  },
+  pages: formPages,
+  work: [
+    work(deliverJob, { atOnce: 2 }, (context, { leadId }) => deliverLead(context, leadId)),
+    work(webhookJob, { atOnce: 2 }, (context, { leadId }) => callWebhook(context, leadId)),
+    work(testJob, { atOnce: 2 }, async (context, { testId }) => void (await runTest(context, testId))),
+    work(minutely, { cron: '* * * * *' }, async (context) => {
+      await deliverLost(context)
+      await callWaiting(context)
+    }),
+    work(digests, { cron: '20 * * * *' }, (context) => sendDigests(context)),
+    work(retention, { cron: '40 3 * * *' }, async (context) => void (await forgetOldLeads(context))),
+  ],
+}
