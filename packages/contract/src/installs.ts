@@ -147,6 +147,10 @@ const MethodAdvice = z.object({
 
 export const InstallDetail = RegisterRow.extend({
   url: z.string(),
+  /** As the snippet carries it. */
+  publicId: z.string(),
+  /** Whether visitors are asked for something there. */
+  asks: z.boolean(),
   stepsDone: z.array(z.string()),
   confirmedAt: Time.nullable(),
   retiredAt: Time.nullable(),

@@ -42,6 +42,24 @@ const routes: RouteRecordRaw[] = [
     props: true,
   },
   {
+    path: '/widgets/:id/answers',
+    component: () => import('./screens/answers/Answers.vue'),
+    meta: { title: 'What becomes of the answers', place: 'widgets' },
+    props: true,
+  },
+  { path: '/results', redirect: '/results/leads' },
+  {
+    path: '/results/leads',
+    component: () => import('./screens/leads/Leads.vue'),
+    meta: { title: 'Answers', place: 'results' },
+  },
+  {
+    path: '/results/leads/:id',
+    component: () => import('./screens/leads/LeadPage.vue'),
+    meta: { title: 'An answer', place: 'results' },
+    props: true,
+  },
+  {
     path: '/sources',
     component: () => import('./screens/sources/Sources.vue'),
     meta: { title: 'Sources', place: 'widgets' },

@@ -4,9 +4,19 @@ export { dayIn } from './days'
 export { COUPONS, DeliverySettings, FEW_COUPONS, Notes, NOTES, usualDelivery } from './delivery'
 export { faultLabels, isFaultCode, type FaultCode, type FieldFault } from './faults'
 export { Field, FieldName, HIDDEN_FROM, Option, When, type FieldKind, type FieldOf } from './fields'
+export { fieldKinds, freeName, moved, newField, type FieldPart } from './field-kinds'
 export { fieldsOf } from './fields-of'
 export { FormDefinition, MOST, Step } from './form'
-export { blanksOf, leadLines, noteLetter, replyBlanks, replyLetter, strangeBlanks, type Spoken } from './letters'
+export {
+  blanksOf,
+  leadLines,
+  listLines,
+  noteLetter,
+  replyBlanks,
+  replyLetter,
+  strangeBlanks,
+  type Spoken,
+} from './letters'
 export { madeUp } from './made-up'
 export { countsAfter, isPolled, resultsOf, type PollResult } from './poll'
 export { isSolved, solve } from './proof'

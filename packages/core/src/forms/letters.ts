@@ -61,12 +61,24 @@ export const leadLines = (
       says: sayAnswer(field, responses[field.name]!, locale),
     }))
 
+/** Kinds of fields that say who somebody is, and those that a list can do without. */
+const WHO = new Set<string>(['short', 'email', 'telephone'])
+const APART = new Set<string>(['tick', 'consent', 'hidden'])
+
+/** The same for a list: who it is first, and without what was merely ticked. */
+export const listLines: typeof leadLines = (form, responses, locale) => {
+  const shown = fieldsOf(form).filter(({ is }) => !APART.has(is))
+  const ordered = [...shown.filter(({ is }) => WHO.has(is)), ...shown.filter(({ is }) => !WHO.has(is))]
+  return leadLines({ steps: [{ title: '', fields: ordered }] }, responses, locale)
+}
+
 /** What agency or client are told of leads. */
 export function noteLetter(
   about: { form: string; site: string; isTest: boolean; link: string },
   leads: readonly { at: string; page: string; lines: readonly { label: string; says: string }[] }[],
 ): Letter {
-  const subject = `${about.isTest ? 'Test: ' : ''}${leads.length === 1 ? about.form : `${leads.length} answers to ${about.form}`} (${about.site})`
+  const what = leads.length === 1 ? about.form : `${leads.length} answers to ${about.form}`
+  const subject = `${about.isTest ? 'Test: ' : ''}${what}${about.site && ` (${about.site})`}`
   const text = [
     about.isTest ? 'This is a test. Nobody filled it in.' : '',
     ...leads.map(({ at, page, lines }) =>

@@ -24,8 +24,8 @@ function dayFor({ fromDays, untilDays, notOn, not }: FieldOf<'date'>, today: str
 }
 
 const words = (least: number, most: number) =>
-  'This is a test '
-    .repeat(Math.ceil((least || 1) / 15))
+  'Test visitor '
+    .repeat(Math.ceil((least || 1) / 13))
     .trim()
     .padEnd(least, '.')
     .slice(0, most)

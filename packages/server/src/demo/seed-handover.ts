@@ -15,6 +15,7 @@ export async function seedHandover(context: Context, sites: Map<string, Site>, u
   const at = (host: string) => sites.get(host)!
   const isla = await person(at('tarnside-vets'), 'Isla Fearn', ['pastes'])
   await person(at('tarnside-vets'), 'Wilmot Greave', ['decides', 'pays'])
+  await person(at('brackenfold'), 'Hollis Quern', ['hears', 'decides'])
   const bram = await person(at('ninefold-choir'), 'Bram Oake', ['pastes', 'decides'])
   await person(at('gullhaven'), 'Signe Holm', ['pastes'], 'da-DK')
 

@@ -19,6 +19,7 @@ import type { Install } from '../installs/models'
 import { Desks } from './desk'
 import { agency, people } from './people'
 import { seedAgency, seedSwap } from './seed-agency'
+import { seedForms } from './seed-forms'
 import { seedHandover } from './seed-handover'
 import { seedInstalls } from './seed-installs'
 import { seedOverPage } from './seed-over-page'
@@ -62,10 +63,11 @@ async function tell(context: Context): Promise<Install[]> {
   await desks.set('net-loft', { allowed: context.config.origin })
   const installs = await seedInstalls(context, desks, sites, widgetIds, users)
   const ill = await seedOverPage(context, desks, sites, users[0]!)
+  const asking = await seedForms(context, desks, sites, users[0]!)
   await seedSwap(sites, widgetIds, users[0]!)
   await seedHandover(context, sites, users[0]!)
   await seedVisits(context)
-  return [...installs, ...ill]
+  return [...installs, ...ill, ...asking]
 }
 
 async function seedPeople(): Promise<string[]> {

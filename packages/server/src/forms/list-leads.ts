@@ -1,4 +1,4 @@
-import { leadLines, type ExportedLead } from '@pebblestrand/core/forms'
+import { leadLines, listLines, type ExportedLead } from '@pebblestrand/core/forms'
 import type { LeadFilter, LeadRow } from '@pebblestrand/contract'
 import { QueryTypes } from 'sequelize'
 import type { Context } from '../platform/context'
@@ -52,8 +52,9 @@ export async function listLeads(context: Context, filter: LeadFilter, { page, si
   const { db, config } = context
   const form = formsOfLeads()
   const shown = async ({ content, release, ...row }: StoredRow) => {
-    const says = linesOf(await form({ ...row, release }), contentOf(config, { content }))
-    return { ...row, says }
+    const about = await form({ ...row, release })
+    const written = contentOf(config, { content })
+    return { ...row, says: about ? listLines(about.form, written.responses, 'en-GB') : linesOf(about, written) }
   }
   const { where, bind } = filtered(filter)
   const ask = <T extends object>(sql: string, more: object = {}) =>

@@ -2,6 +2,8 @@ import type { KeptThing } from '@pebblestrand/core/handover'
 import { dateFormat, spokenLanguage } from '@pebblestrand/core/words'
 import { QueryTypes } from 'sequelize'
 import { agencyName } from '../accounts/setup'
+import { answersForClient } from '../forms/client-answers'
+import type { Context } from '../platform/context'
 import { addressOf } from '../sites/address'
 import { Site } from '../sites/models'
 import { Sheet } from './models'
@@ -24,7 +26,7 @@ WHERE p.site_id = :siteId AND i.confirmed_at IS NOT NULL AND i.status IN ('confi
 ORDER BY p.position, p.path, i.planned_at LIMIT 300`
 
 /** What a client's own page shows. */
-export async function readKept(sheet: Sheet) {
+export async function readKept(context: Context, sheet: Sheet) {
   const site = (await Site.findByPk(sheet.siteId))!
   const language = spokenLanguage(sheet.language)
   const date = dateFormat(language.tag, { dateStyle: 'medium', timeZone: site.timeZone })
@@ -38,6 +40,7 @@ export async function readKept(sheet: Sheet) {
     agency: await agencyName(),
     site: site.name,
     ends: said(sheet.endsAt)!,
+    answers: await answersForClient(context, site, language.tag),
     things: rows.map(({ widget, page, path, region, since, seenAt }): KeptThing => ({
       widget,
       page,

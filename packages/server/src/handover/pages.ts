@@ -114,6 +114,6 @@ export async function sheetPages(app: FastifyInstance, context: Context): Promis
     const sheet = await open(request, reply, 'kept')
     if (!sheet) return reply
     await countVisit(context.db, sheet, request.headers['user-agent'] ?? '')
-    return html(reply, keptPage(await readKept(sheet)))
+    return html(reply, keptPage(await readKept(context, sheet)))
   })
 }

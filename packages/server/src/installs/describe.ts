@@ -58,6 +58,8 @@ export async function describeInstall(context: Context, id: string) {
   return {
     ...row,
     url: addressOf(row),
+    publicId: install.publicId,
+    asks: facts?.behaviours?.includes('form') ?? false,
     stepsDone: install.stepsDone,
     confirmedAt: install.confirmedAt,
     retiredAt: install.retiredAt,

@@ -119,6 +119,7 @@ export const sites: Site[] = [
       ),
       page('/dome', 'The dome', 'It turns by hand, a quarter of an hour for once around, and everybody may push.'),
       page('/talks', 'Talks', 'Doors at half past seven. Children under ten get the front cushions.'),
+      page('/your-word', 'Your word', 'What was the night like, and which evening should the winter talks be on?'),
     ],
   },
   {
@@ -148,6 +149,11 @@ export const sites: Site[] = [
       ),
       page('/club', 'Cider club', 'Members get the first bottles and the last apples.'),
       page('/tastings', 'Tastings', 'Every Saturday at four, in the barn, until the jug is empty.'),
+      page(
+        '/table',
+        'A table',
+        'Eight tables under the trees, and two by the press when it rains. On Mondays we prune.',
+      ),
     ],
   },
   {
@@ -179,6 +185,11 @@ export const sites: Site[] = [
       page('/learn', 'Learn', 'Tie your first bowline in an afternoon; untie it the same day.'),
       page('/archive', 'Archive', 'Log books, letters and one bill for tar that was never paid.'),
       page('/members', 'Members', 'Friends of the museum get the key to the reading room.'),
+      page(
+        '/groups',
+        'Groups',
+        'From six people on we show you round ourselves. Say when, and how many can tie a bowline.',
+      ),
     ],
   },
   {
@@ -256,6 +267,7 @@ export const sites: Site[] = [
       page('/', 'Home', 'We sing in the net loft, because it has the best echo on the isles.'),
       page('/concerts', 'Concerts', 'The winter concert is on the shortest day, by candle light.'),
       page('/thanks', 'Thanks', 'To everybody who helped.'),
+      page('/letters', 'Letters', 'Before each concert we send the words, so that you can hum along.'),
     ],
   },
   {

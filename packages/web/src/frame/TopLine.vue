@@ -11,6 +11,7 @@ const places = [
   { id: 'sites', name: 'Sites' },
   { id: 'widgets', name: 'Widgets' },
   { id: 'installs', name: 'Installs' },
+  { id: 'results', name: 'Results' },
 ]
 </script>
 

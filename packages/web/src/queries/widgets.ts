@@ -20,6 +20,8 @@ export const useWidgetList = (asked: () => { q: string; page: number; size: numb
     again: (list) => (list?.rows.some((row) => row.thumbnail === null) ? AGAIN_MS : 0),
   })
 
+export const useWidget = (id: () => string) => useAsk(widgets.read, () => ({ params: { id: id() } }))
+
 export const useWidgetFilters = () => useAsk(widgets.filters, () => ({}))
 
 /** The other widget that is called so; null where there is none. */

@@ -62,7 +62,8 @@ export class Filling {
       },
       { signal },
     )
-    form.addEventListener('focusout', ({ target }) => this.leave(target as Element), { signal })
+    for (const moment of ['focusout', 'change'])
+      form.addEventListener(moment, ({ target }) => this.leave(target as Element), { signal })
     // A frame that is not allowed to send forms tells of no press to send one: the button itself is listened to, and Enter presses it.
     form.addEventListener(
       'click',

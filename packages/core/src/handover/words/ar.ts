@@ -68,6 +68,7 @@ export const ar: SheetWords = {
   kept: 'هذا ما تعتني به {agency} في {site}',
   since: 'منذ {date}',
   lastSeen: 'شوهد آخر مرة {date}',
+  wrote: 'ما كتبه الزوار',
   nothing: 'لا شيء هناك حاليًا.',
   mailSubject: 'شيء يوضع في {site}',
   mailBody:

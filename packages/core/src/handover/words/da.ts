@@ -68,6 +68,7 @@ export const da: SheetWords = {
   kept: 'Det passer {agency} på {site}',
   since: 'siden {date}',
   lastSeen: 'sidst set {date}',
+  wrote: 'Hvad besøgende har skrevet',
   nothing: 'Der står ikke noget lige nu.',
   mailSubject: 'Noget at sætte på {site}',
   mailBody:

@@ -69,6 +69,7 @@ export const de: SheetWords = {
   kept: 'Das pflegt {agency} auf {site}',
   since: 'seit {date}',
   lastSeen: 'zuletzt gesehen {date}',
+  wrote: 'Was Besucher geschrieben haben',
   nothing: 'Zurzeit steht dort nichts.',
   mailSubject: 'Etwas zum Einbauen auf {site}',
   mailBody:

@@ -68,6 +68,7 @@ export const el: SheetWords = {
   kept: 'Αυτά φροντίζει η ομάδα {agency} στο {site}',
   since: 'από {date}',
   lastSeen: 'τελευταία εμφάνιση {date}',
+  wrote: 'Τι έγραψαν οι επισκέπτες',
   nothing: 'Προς το παρόν δεν υπάρχει τίποτα.',
   mailSubject: 'Κάτι για το {site}',
   mailBody:

@@ -67,6 +67,7 @@ export const en = {
   kept: '{agency} keeps this on {site}',
   since: 'since {date}',
   lastSeen: 'last seen {date}',
+  wrote: 'What visitors wrote',
   nothing: 'Nothing stands there at the moment.',
   mailSubject: 'Something to put on {site}',
   mailBody:

@@ -68,6 +68,7 @@ export const es: SheetWords = {
   kept: 'Esto cuida {agency} en {site}',
   since: 'desde el {date}',
   lastSeen: 'visto por última vez el {date}',
+  wrote: 'Lo que han escrito los visitantes',
   nothing: 'Por ahora no hay nada.',
   mailSubject: 'Algo para poner en {site}',
   mailBody:

@@ -68,6 +68,7 @@ export const fr: SheetWords = {
   kept: 'Ce dont {agency} s’occupe sur {site}',
   since: 'depuis le {date}',
   lastSeen: 'vu pour la dernière fois le {date}',
+  wrote: 'Ce que les visiteurs ont écrit',
   nothing: 'Il n’y a rien pour le moment.',
   mailSubject: 'Quelque chose à placer sur {site}',
   mailBody:

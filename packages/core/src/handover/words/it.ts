@@ -68,6 +68,7 @@ export const it: SheetWords = {
   kept: 'Di questo si occupa {agency} su {site}',
   since: 'dal {date}',
   lastSeen: 'visto l’ultima volta il {date}',
+  wrote: 'Che cosa hanno scritto i visitatori',
   nothing: 'Al momento non c’è nulla.',
   mailSubject: 'Qualcosa da mettere su {site}',
   mailBody:

@@ -68,6 +68,7 @@ export const ja: SheetWords = {
   kept: '{agency} が {site} で管理しているもの',
   since: '{date} から',
   lastSeen: '最後の確認 {date}',
+  wrote: '訪問者が書いたこと',
   nothing: '今は何もありません。',
   mailSubject: '{site} に載せていただくもの',
   mailBody:

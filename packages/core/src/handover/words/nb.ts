@@ -68,6 +68,7 @@ export const nb: SheetWords = {
   kept: 'Dette steller {agency} på {site}',
   since: 'siden {date}',
   lastSeen: 'sist sett {date}',
+  wrote: 'Hva besøkende har skrevet',
   nothing: 'Det står ikke noe der nå.',
   mailSubject: 'Noe å sette på {site}',
   mailBody:

@@ -68,6 +68,7 @@ export const nl: SheetWords = {
   kept: 'Dit onderhoudt {agency} op {site}',
   since: 'sinds {date}',
   lastSeen: 'laatst gezien {date}',
+  wrote: 'Wat bezoekers schreven',
   nothing: 'Op dit moment staat er niets.',
   mailSubject: 'Iets om op {site} te zetten',
   mailBody:

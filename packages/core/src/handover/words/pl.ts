@@ -68,6 +68,7 @@ export const pl: SheetWords = {
   kept: 'Tym zajmuje się {agency} na {site}',
   since: 'od {date}',
   lastSeen: 'ostatnio widziane {date}',
+  wrote: 'Co napisali odwiedzający',
   nothing: 'Na razie nic tam nie ma.',
   mailSubject: 'Coś do umieszczenia na {site}',
   mailBody:

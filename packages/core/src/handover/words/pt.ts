@@ -68,6 +68,7 @@ export const pt: SheetWords = {
   kept: 'O que {agency} mantém em {site}',
   since: 'desde {date}',
   lastSeen: 'visto pela última vez em {date}',
+  wrote: 'O que os visitantes escreveram',
   nothing: 'De momento não há nada.',
   mailSubject: 'Uma coisa para pôr em {site}',
   mailBody:

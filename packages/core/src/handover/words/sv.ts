@@ -68,6 +68,7 @@ export const sv: SheetWords = {
   kept: 'Det här sköter {agency} på {site}',
   since: 'sedan {date}',
   lastSeen: 'senast sett {date}',
+  wrote: 'Vad besökare har skrivit',
   nothing: 'Just nu står där inget.',
   mailSubject: 'Något att sätta på {site}',
   mailBody:

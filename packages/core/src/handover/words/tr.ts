@@ -68,6 +68,7 @@ export const tr: SheetWords = {
   kept: '{agency}, {site} sitesinde bunlara bakıyor',
   since: '{date} tarihinden beri',
   lastSeen: 'son görülme {date}',
+  wrote: 'Ziyaretçilerin yazdıkları',
   nothing: 'Şu anda orada bir şey yok.',
   mailSubject: '{site} için eklenecek bir şey',
   mailBody:

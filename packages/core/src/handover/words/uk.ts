@@ -68,6 +68,7 @@ export const uk: SheetWords = {
   kept: 'Про це на {site} дбає {agency}',
   since: 'з {date}',
   lastSeen: 'востаннє видно {date}',
+  wrote: 'Що написали відвідувачі',
   nothing: 'Зараз там нічого немає.',
   mailSubject: 'Дещо для {site}',
   mailBody:

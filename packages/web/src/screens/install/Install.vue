@@ -10,6 +10,7 @@ import Waiting from '../../parts/Waiting.vue'
 import { followCheck, useInstall } from '../../queries/installs'
 import { useChecks } from '../../stores/checks'
 import { useWalk } from '../../stores/walk'
+import FormTest from './FormTest.vue'
 import HandedOver from './HandedOver.vue'
 import TimeLine from './TimeLine.vue'
 import WhatItShows from './WhatItShows.vue'
@@ -98,6 +99,7 @@ onKey(']', () => step(1))
       </div>
       <div class="min-w-0">
         <WhereAndHow :install="install" />
+        <FormTest v-if="install.asks && install.status !== 'retired'" :install="install" class="mt-8" />
         <WhatItShows v-if="install.kind !== SITE_TAG" :install="install" class="mt-8" />
       </div>
       <WhatWeSaw :install="install" class="min-w-0 lg:col-span-2 xl:col-span-1" />

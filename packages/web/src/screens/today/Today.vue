@@ -12,6 +12,7 @@ import Changes from './Changes.vue'
 import { grouped } from './groups'
 import Legend from './Legend.vue'
 import { isWithOthers, waitedFor } from './others'
+import AnswersWaiting from './AnswersWaiting.vue'
 import SwapsAhead from './SwapsAhead.vue'
 import WaitingForOthers from './WaitingForOthers.vue'
 import WaitingLine from './WaitingLine.vue'
@@ -129,6 +130,11 @@ const attempt = (doing: Promise<void>) => void doing.catch((e: unknown) => sayFa
           </li>
         </ul>
       </section>
+      <AnswersWaiting
+        v-if="answer.leads.new || answer.leads.held || answer.coupons.length"
+        :leads="answer.leads"
+        :coupons="answer.coupons"
+      />
       <SwapsAhead v-if="answer.swaps.length" :swaps="answer.swaps" />
       <p v-if="unlisted > 0" class="mt-5 border-t border-ink pt-3 text-soft">
         {{ plural(unlisted, 'thing') }} more.

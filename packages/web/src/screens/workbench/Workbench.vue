@@ -12,6 +12,7 @@ import Waiting from '../../parts/Waiting.vue'
 import { useAgency } from '../../queries/agency'
 import { placeOf } from '../../queries/sites'
 import { useWorkbench } from '../../stores/workbench'
+import AnswersLine from './AnswersLine.vue'
 import Brief from './brief/Brief.vue'
 import FindSetting from './brief/FindSetting.vue'
 import { pagesKey } from './brief/pages'
@@ -25,6 +26,7 @@ import ContrastLines from './ContrastLines.vue'
 import { contrasts, hintsFor, hintsKey, textContrast, type Situation } from './hints'
 import OwnCss from './own-css/OwnCss.vue'
 import PhraseLines from './PhraseLines.vue'
+import FieldsSheet from './fields/FieldsSheet.vue'
 import FitLine from './FitLine.vue'
 import PublishLine from './PublishLine.vue'
 import Releases from './Releases.vue'
@@ -41,7 +43,7 @@ const bench = useWorkbench()
 const route = useRoute()
 const router = useRouter()
 const error = ref<ApiError | null>(null)
-const panel = ref<'sources' | 'compare' | 'releases' | 'css' | 'designs' | null>(null)
+const panel = ref<'sources' | 'compare' | 'releases' | 'css' | 'fields' | 'designs' | null>(null)
 /** The release to compare with; the newest where none was chosen. */
 const comparing = ref<number | undefined>()
 function compare(release: number): void {
@@ -176,6 +178,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
         <FindSetting />
       </div>
       <DraftLine class="mt-1 mb-3" />
+      <AnswersLine />
       <Conflict />
       <Fault
         v-if="bench.saving.state === 'failed' && bench.saving.error"
@@ -189,7 +192,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
         <button type="button" class="word" @click="bench.lookingAt = null">Back to the draft</button>
       </p>
       <div class="-mx-1 min-h-0 flex-1 px-1 lg:overflow-y-auto">
-        <Brief :notes="notes" @sources="panel = 'sources'" @css="panel = 'css'">
+        <Brief :notes="notes" @sheet="panel = $event">
           <template #look><ContrastLines :pairs="pairs" /></template>
         </Brief>
       </div>
@@ -234,6 +237,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
       </div>
     </div>
     <SourcesPanel v-if="panel === 'sources'" @close="panel = null" />
+    <FieldsSheet v-if="panel === 'fields'" @close="panel = null" />
     <OwnCss v-if="panel === 'css'" @close="panel = null" />
     <Compare v-if="panel === 'compare'" :first="comparing" @close="panel = null" />
     <Releases v-if="panel === 'releases'" @close="panel = null" @compare="compare" />

@@ -4,9 +4,10 @@ import { computed } from 'vue'
 import { useWorkbench } from '../../../stores/workbench'
 import { say } from '../../../frame/notices'
 import BriefPiece from './BriefPiece.vue'
+import type { WithSheet } from './controls'
 
 /** The settings as short paragraphs; every bold piece is a control, opened in place. */
-const emit = defineEmits<{ sources: []; css: [] }>()
+const emit = defineEmits<{ sheet: [which: WithSheet] }>()
 defineProps<{ notes: Record<string, string> }>()
 const bench = useWorkbench()
 const paragraphs = computed(() =>
@@ -56,8 +57,7 @@ function backToStarter({ id, heading }: BriefParagraph): void {
             :fault="bench.faults[piece.key] ?? ''"
             :disabled="bench.lookingAt !== null"
             @set="bench.set(piece.key, $event)"
-            @sources="emit('sources')"
-            @css="emit('css')"
+            @sheet="emit('sheet', $event)"
           />
         </template>
       </p>

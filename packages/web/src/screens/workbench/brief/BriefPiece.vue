@@ -2,6 +2,7 @@
 import type { Piece } from '@pebblestrand/core/kinds'
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
+import { hasSheet, type WithSheet } from './controls'
 import { face, faceWhen, panelFace, usePlacing } from './faces'
 import PieceControl from './PieceControl.vue'
 import SpinPiece from './SpinPiece.vue'
@@ -13,7 +14,7 @@ const props = defineProps<{
   fault: string
   disabled: boolean
 }>()
-const emit = defineEmits<{ set: [value: unknown]; sources: []; css: [] }>()
+const emit = defineEmits<{ set: [value: unknown]; sheet: [which: WithSheet] }>()
 
 const control = computed(() => props.piece.control)
 const anchor = ref<HTMLElement | null>(null)
@@ -24,14 +25,9 @@ const named = computed(() => ({
   'aria-disabled': props.disabled,
   'data-setting': props.piece.key,
 }))
-/** What has a sheet of its own instead of a small panel. */
-const opens = computed(() =>
-  control.value.type === 'sources' ? 'sources' : control.value.type === 'css' ? 'css' : null,
-)
+const opens = computed(() => (hasSheet(control.value.type) ? control.value.type : null))
 function openSheet(): void {
-  if (props.disabled) return
-  if (opens.value === 'sources') emit('sources')
-  else emit('css')
+  if (!props.disabled && opens.value) emit('sheet', opens.value)
 }
 </script>
 

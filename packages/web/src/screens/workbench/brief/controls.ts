@@ -27,8 +27,13 @@ export interface ControlProps {
   label: string
 }
 
-/** The component that changes a value in place, by the type of its control. Sources have a panel of their own. */
-export const controlComponents: Record<Exclude<ControlType, 'sources' | 'css'>, Component> = {
+/** What has a sheet of its own instead of a small panel. */
+const withSheet = ['sources', 'css', 'fields'] as const
+export type WithSheet = (typeof withSheet)[number]
+export const hasSheet = (type: ControlType): type is WithSheet => (withSheet as readonly string[]).includes(type)
+
+/** The component that changes a value in place, by the type of its control. */
+export const controlComponents: Record<Exclude<ControlType, WithSheet>, Component> = {
   number: NumberControl,
   choice: ChoiceControl,
   switch: SwitchControl,
@@ -51,5 +56,4 @@ export const controlComponents: Record<Exclude<ControlType, 'sources' | 'css'>, 
   triggers: TriggersControl,
 }
 
-export const componentFor = ({ type }: Control): Component | null =>
-  type === 'sources' || type === 'css' ? null : controlComponents[type]
+export const componentFor = ({ type }: Control): Component | null => (hasSheet(type) ? null : controlComponents[type])
