@@ -8,6 +8,7 @@ import { fiveOverAPage } from './over-page'
 import { deciding } from './presence'
 import { payloadOf200, placeOf4000 } from './reviews'
 import { advicesAndTexts } from './snippets'
+import { submissions } from './submissions'
 import { tell } from './stand'
 import { firstPaintOf100, masonryOf500, wallOf200 } from './walls'
 import { browserLooks, flatMemory } from './verdicts'
@@ -32,6 +33,7 @@ const well = tell([
   await fiveOverAPage(),
   ...(await browserLooks()),
   ...(await delivery()),
+  ...(await submissions()),
   ...(await estate()),
   ...(await hangingSite()),
 ])

@@ -1,3 +1,5 @@
+import { dateFormat } from '../words/formats'
+
 const DAY_MS = 86_400_000
 
 /** A day of the calendar as ms of UTC; null where it is none (ISO 8601: `2026-02-30` is none). */
@@ -16,4 +18,4 @@ export const weekday = (day: string): number => new Date(dayMs(day)!).getUTCDay(
 
 /** The day it is in a zone (IANA), as `2026-11-27`. The Swedish way of writing dates is ISO 8601's. */
 export const dayIn = (timeZone: string, now: Date): string =>
-  new Intl.DateTimeFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(now)
+  dateFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(now)

@@ -13,7 +13,7 @@ import { answerPage } from './answer-page'
 import { isTestSubmission } from './form-test'
 import { KnownForms, type KnownForm } from './known-forms'
 import { countsFor, receive } from './receive'
-import { Robots } from './robots'
+import { limitsFor, Robots } from './robots'
 import { formsSecret } from './secrets'
 
 /** What one form may be, in bytes: forty fields, each at its longest, are less. */
@@ -89,7 +89,7 @@ export async function formPages(app: FastifyInstance, context: Context): Promise
       if (!(await flood.consume(request.ip).catch(() => null)))
         return reply.code(429).header('retry-after', '60').send({ error: 'too-often' })
       const sent: Sent = { ...takenApart(request.body), byScript: asksForJson(request) }
-      robots ??= new Robots(await formsSecret())
+      robots ??= new Robots(await formsSecret(), limitsFor(context.config))
       return answer(context, form, sent, robots, request, reply)
     },
   )

@@ -3,6 +3,7 @@ import type { HeldFor } from '@pebblestrand/contract'
 import { QueryTypes, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import { deliverJob } from './jobs'
+import { keepAll, keeperOf, type LeadRowToKeep } from './keep-leads'
 import type { KnownForm } from './known-forms'
 import { sealed } from './lead-content'
 import { formsSecret, mailHash } from './secrets'
@@ -18,12 +19,6 @@ export interface Taken {
   heldFor: HeldFor | null
   isTest: boolean
 }
-
-/** The same key again finds what is there already: one lead, however often it is sent. */
-const KEEP = `
-INSERT INTO leads (public_id, key, widget_id, site_id, page_path, release, state, held_for, is_test, content, mail_hashes, at, delivered_at)
-VALUES ($publicId, $key, $widgetId, $siteId, $path, $release, $state, $heldFor, $isTest, $content, $hashes, $at, $deliveredAt)
-ON CONFLICT (public_id, key) DO NOTHING RETURNING id`
 
 const COUNT = `
 INSERT INTO poll_counts (widget_id, field, value, count) SELECT $widgetId, c.field, c.value, 1
@@ -46,12 +41,12 @@ export async function receive(
 ): Promise<string | null> {
   const counts = taken.heldFor || taken.isTest ? [] : countsAfter(known.form, taken.responses)
   const passes = !taken.heldFor && isPassedOn(known)
-  const bind = await bound(context, known, taken, at, passes)
+  const row = await rowOf(context, known, taken, at, passes)
   const { db, queue } = context
-  if (!counts.length && !passes) return keep(context, bind)
+  if (!counts.length && !passes) return keeperOf(db).keep(row)
   return db.transaction(async (transaction) => {
-    const id = await keep(context, bind, transaction)
-    if (id === null) return null
+    const [id] = (await keepAll(db, [row], transaction)).values()
+    if (!id) return null
     if (counts.length) await count(context, known.widgetId, counts, transaction)
     // A test is followed by whoever sent it.
     if (passes && !taken.isTest) await queue.sendMany(deliverJob, [{ leadId: id }], transaction)
@@ -59,12 +54,13 @@ export async function receive(
   })
 }
 
-async function keep({ db }: Context, bind: Record<string, unknown>, transaction?: Transaction): Promise<string | null> {
-  const [row] = await db.query<{ id: string }>(KEEP, { bind, type: QueryTypes.SELECT, transaction })
-  return row?.id ?? null
-}
-
-async function bound({ config }: Context, known: KnownForm, taken: Taken, at: Date, passes: boolean) {
+async function rowOf(
+  { config }: Context,
+  known: KnownForm,
+  taken: Taken,
+  at: Date,
+  passes: boolean,
+): Promise<LeadRowToKeep> {
   const { key, responses, path, from, language, heldFor, isTest } = taken
   const secret = await formsSecret()
   const consents = consentsOf(known.form, responses, { release: known.release, at })
@@ -79,7 +75,7 @@ async function bound({ config }: Context, known: KnownForm, taken: Taken, at: Da
     heldFor,
     isTest,
     content: sealed(config, { responses, consents, from, language }),
-    hashes: JSON.stringify([...new Set(mailsIn(known.form, responses).map((mail) => mailHash(secret, mail)))]),
+    hashes: [...new Set(mailsIn(known.form, responses).map((mail) => mailHash(secret, mail)))],
     at,
     deliveredAt: heldFor || passes ? null : at,
   }

@@ -1,6 +1,7 @@
 import { isSolved, SENT, SOONEST_MS } from '@pebblestrand/core/forms'
 import type { HeldFor } from '@pebblestrand/contract'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
+import type { Config } from '../platform/config'
 import { isSigned, sign } from './secrets'
 
 // Nobody solves a puzzle. What looks like a robot is held back and can be let through; what comes too fast has to work for it.
@@ -16,10 +17,10 @@ export interface Limits {
   /** Of one form: more, and it is under attack. */
   form: { points: number; duration: number }
 }
-export const usualLimits: Limits = {
+export const limitsFor = ({ formAttack }: Pick<Config, 'formAttack'>): Limits => ({
   address: { points: 5, duration: 600 },
-  form: { points: 20, duration: 60 },
-}
+  form: { points: formAttack, duration: 60 },
+})
 
 export type Judged = { let: true } | { held: HeldFor } | { challenge: string; bits: number }
 
@@ -39,7 +40,7 @@ export class Robots {
 
   constructor(
     private readonly secret: string,
-    limits: Limits = usualLimits,
+    limits: Limits,
   ) {
     this.addresses = new RateLimiterMemory(limits.address)
     this.forms = new RateLimiterMemory(limits.form)

@@ -49,6 +49,8 @@ const Env = z.object({
       return z.NEVER
     })
     .optional(),
+  /** Submissions of one form within a minute beyond which it counts as under attack: browsers then work for each. */
+  PEBBLESTRAND_FORM_ATTACK: z.coerce.number().int().min(1).max(100_000).default(20),
   ROLE: z.enum(['web', 'worker', 'all']).default('all'),
   NO_DEMO: z.enum(['0', '1', '']).default(''),
 })
@@ -72,6 +74,8 @@ export interface Config {
   countryHeader: string | null
   /** What visitors write into forms is encrypted with it; null where no key was given. */
   leadsKey: Buffer | null
+  /** Submissions of one form in a minute beyond which it counts as under attack. */
+  formAttack: number
   /** Path of the browser that looks at pages. */
   chromium: string
 }
@@ -104,6 +108,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     mail: smtp ? { smtp, from: e.PEBBLESTRAND_MAIL_FROM } : null,
     standinsPort: e.PEBBLESTRAND_STANDINS_PORT,
     countryHeader: e.PEBBLESTRAND_COUNTRY_HEADER ?? null,
+    formAttack: e.PEBBLESTRAND_FORM_ATTACK,
     leadsKey: e.PEBBLESTRAND_LEADS_KEY ?? null,
     chromium: e.PEBBLESTRAND_CHROMIUM,
   }

@@ -56,14 +56,28 @@ export class Filling {
     const { form } = this
     form.addEventListener(
       'input',
-      () => {
+      ({ target }) => {
         this.keeping.draft = valuesIn(form)
         this.askAnew()
+        this.unmark(target as Element)
       },
       { signal },
     )
-    for (const moment of ['focusout', 'change'])
-      form.addEventListener(moment, ({ target }) => this.leave(target as Element), { signal })
+    form.addEventListener('change', ({ target }) => this.leave(target as Element), { signal })
+    // What is said at a field moves what is below it: not away from under a pointer that is pressing it.
+    let isPressed = false
+    document.addEventListener('pointerdown', () => (isPressed = true), { capture: true, signal })
+    for (const end of ['pointerup', 'pointercancel'])
+      document.addEventListener(end, () => (isPressed = false), { capture: true, signal })
+    form.addEventListener(
+      'focusout',
+      ({ target }) => {
+        const leave = () => this.leave(target as Element)
+        if (!isPressed) return leave()
+        document.addEventListener('pointerup', () => setTimeout(leave, 0), { once: true, signal })
+      },
+      { signal },
+    )
     // A frame that is not allowed to send forms tells of no press to send one: the button itself is listened to, and Enter presses it.
     form.addEventListener(
       'click',
@@ -127,6 +141,12 @@ export class Filling {
     const isEmpty = fault?.code === 'missing' || fault?.code === 'not-ticked'
     if (!fault) markField(this.form, name, null)
     else if (!isEmpty || wasMarked) markField(this.form, name, faultWords(fault, this.told))
+  }
+
+  /** What was wrong and is no longer so is not said any longer than that. */
+  private unmark(control: Element): void {
+    const name = control.closest<HTMLElement>('[data-field]')?.dataset.field
+    if (name && control.getAttribute('aria-invalid') === 'true' && !this.faults[name]) markField(this.form, name, null)
   }
 
   private namesIn = (step: number): string[] => this.told.fields.steps[step]!.fields.map(({ name }) => name)
