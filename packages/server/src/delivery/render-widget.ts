@@ -129,7 +129,8 @@ async function rendererWithin(
   const kind = widget && kindOf(widget.kind)
   const release = await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction })
   if (!kind || !release) return null
-  // What stands over pages by itself stands in nothing else.
-  if (kind.presence?.(readSettings(kind, release.settings, release.kindVersion))) return null
+  // What stands over pages by itself stands in nothing else, nor does a form: what holds it has fields of its own.
+  const settings = readSettings(kind, release.settings, release.kindVersion)
+  if (kind.presence?.(settings) || kind.form?.(settings)) return null
   return rendererFor(context, { kind: widget.kind, name: release.name ?? widget.name }, release, transaction)
 }

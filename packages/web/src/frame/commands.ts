@@ -14,6 +14,7 @@ export const commands: { id: string; name: string; run(router: Router): Promise<
   { id: 'new-widget', name: 'Make a widget', run: (router) => router.push('/widgets?new=1') },
   { id: 'new-site', name: 'Add a site', run: (router) => router.push('/sites?new=1') },
   { id: 'sources', name: 'Look at the sources', run: (router) => router.push('/sources') },
+  { id: 'answers', name: 'Read what visitors wrote', run: (router) => router.push('/results/leads') },
   { id: 'removed', name: 'Bring back what was removed', run: (router) => router.push('/removed') },
   { id: 'faults', name: 'Show what needs a hand', run: (router) => router.push('/installs?status=needs-a-hand') },
 ]

@@ -34,7 +34,7 @@ export class Filling {
     private readonly place: Place,
   ) {
     this.fields = fieldsOf(told.fields)
-    this.keeping = new Keeping(place.id)
+    this.keeping = new Keeping(place.id, !(place.root instanceof ShadowRoot))
     this.sending = new Sending(place, this.keeping, (sent) => this.hear(sent))
     form.noValidate = true
     this.steps = new Steps(form, told.words.step)

@@ -5,36 +5,45 @@ export interface Pending {
 }
 
 /**
- * What somebody wrote and has not sent yet, kept in their tab: a reload or a lost connection takes nothing from them. Where storage
- * is refused it lives as long as the page.
+ * What somebody wrote and has not sent yet, kept in their tab: a reload or a lost connection takes nothing from them. In a frame of
+ * ours, which has no storage, the page's own entry in the tab's history keeps it; where nothing does, it lives as long as the page.
  */
 export class Keeping {
   private readonly here = new Map<string, string>()
 
-  constructor(private readonly id: string) {}
+  /** @param ownPage whether the page is ours: the history of others is left alone */
+  constructor(
+    private readonly id: string,
+    private readonly ownPage: boolean,
+  ) {}
 
   private name = (what: string) => `pebblestrand-form-${what}-${this.id}`
 
-  private read<T>(what: string): T | null {
+  private stored(name: string): string | null {
     try {
-      const text = (this.id && sessionStorage.getItem(this.name(what))) || this.here.get(what)
-      return text ? (JSON.parse(text) as T) : null
+      return sessionStorage.getItem(name)
     } catch {
-      const text = this.here.get(what)
-      return text ? (JSON.parse(text) as T) : null
+      const state = (this.ownPage && (history.state as Record<string, unknown> | null)?.[name]) || null
+      return typeof state === 'string' ? state : null
     }
+  }
+
+  private read<T>(what: string): T | null {
+    const text = (this.id && this.stored(this.name(what))) || this.here.get(what)
+    return text ? (JSON.parse(text) as T) : null
   }
 
   private write(what: string, value: unknown): void {
     const text = value === null ? null : JSON.stringify(value)
     if (text === null) this.here.delete(what)
     else this.here.set(what, text)
+    if (!this.id) return
+    const name = this.name(what)
     try {
-      if (!this.id) return
-      if (text === null) sessionStorage.removeItem(this.name(what))
-      else sessionStorage.setItem(this.name(what), text)
+      if (text === null) sessionStorage.removeItem(name)
+      else sessionStorage.setItem(name, text)
     } catch {
-      // refused: it is kept in the page
+      if (this.ownPage) history.replaceState({ ...(history.state as object | null), [name]: text }, '')
     }
   }
 

@@ -15,7 +15,7 @@ const fits = (kind: string) => {
   const known = kindOf(kind)
   if (!known) return false
   const isOver = known.presence !== undefined && known.content === undefined
-  return props.control.of === 'over-page' ? isOver : !isOver && !known.facts?.length
+  return props.control.of === 'over-page' ? isOver : !isOver && !known.facts?.length && !known.form
 }
 const options = computed(() => [
   { value: '', words: props.control.none },
