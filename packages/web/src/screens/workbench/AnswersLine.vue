@@ -7,14 +7,13 @@ import { useWorkbench } from '../../stores/workbench'
 
 /** Of a widget that asks visitors for something: where what becomes of the answers is decided, where they are, and a test. */
 const bench = useWorkbench()
-const asks = computed(() => Boolean(bench.parsed && bench.kind?.form?.(bench.parsed)))
 const trying = ref(false)
 const { data: standing } = useRegister(() => ({ widgetId: bench.widget!.id, size: '1' }))
 const install = computed(() => standing.value?.rows.find(({ status }) => status !== 'retired') ?? null)
 </script>
 
 <template>
-  <p v-if="asks" class="-mt-2 mb-3 flex flex-wrap gap-x-5 text-[13.5px]">
+  <p class="-mt-2 mb-3 flex flex-wrap gap-x-5 text-[13.5px]">
     <RouterLink :to="`/widgets/${bench.widget!.id}/answers`" class="word text-[13.5px]"
       >What becomes of the answers</RouterLink
     >

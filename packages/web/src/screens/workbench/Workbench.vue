@@ -178,7 +178,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
         <FindSetting />
       </div>
       <DraftLine class="mt-1 mb-3" />
-      <AnswersLine />
+      <AnswersLine v-if="bench.parsed && bench.kind?.form?.(bench.parsed)" />
       <Conflict />
       <Fault
         v-if="bench.saving.state === 'failed' && bench.saving.error"
