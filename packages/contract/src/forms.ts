@@ -1,4 +1,4 @@
-import { DeliverySettings } from '@pebblestrand/core/forms'
+import { DeliverySettings } from '@pebblestrand/core/forms/delivery'
 import { z } from 'zod'
 import { MailAddress } from './contacts'
 import { Id, IdParams, Time } from './fields'

@@ -1,7 +1,7 @@
 import { parse } from 'csv-parse/sync'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { z } from 'zod'
+import type { z } from 'zod'
 import { sayAnswer } from './answer-words'
 import { dayIn } from './days'
 import { DeliverySettings, usualDelivery } from './delivery'

@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize'
-import { Install } from '../installs/models'
+import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { Widget } from '../widgets/models'
 import { noteTest, runTest } from './form-test'

@@ -81,7 +81,7 @@ describe('what is sent', () => {
     const rows = (await list(`widgetId=${letters.widgetId}`)).rows
     expect(rows.map(({ says }) => says.map(({ label }) => label))).toEqual([
       ['Street'],
-      ['E-mail address', 'You may write to me once a month. I can take this back in every letter.'],
+      ['E-mail address'], // what was merely ticked stands in the lead alone
     ])
   })
   it('with a consent keeps its exact words, release and time', async () => {

@@ -22,6 +22,8 @@ describe('configuration from the environment', () => {
       },
       mail: { smtp: 'smtp://127.0.0.1:4750', from: 'pebblestrand@localhost' },
       standinsPort: 4700,
+      leadsKey: null,
+      formAttack: 20,
     })
     expect(() => readConfig({})).toThrow(/DATABASE_URL/)
   })

@@ -1,3 +1,4 @@
+import type * as proof from '../behaviours/proof'
 import { pathTo } from '@pebblestrand/core/wire'
 
 /** Numbers that are tried without a pause where no worker may be begun. */
@@ -39,7 +40,7 @@ function inWorker(address: string, challenge: string, bits: number): Promise<str
 }
 
 async function inPieces(address: string, challenge: string, bits: number): Promise<string> {
-  const { solve } = (await import(/* @vite-ignore */ address)) as typeof import('../behaviours/proof')
+  const { solve } = (await import(/* @vite-ignore */ address)) as typeof proof
   for (let from = 0; ; from += SLICE) {
     const nonce = solve(challenge, bits, from, SLICE)
     if (nonce !== null) return nonce

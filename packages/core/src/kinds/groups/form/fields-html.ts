@@ -1,4 +1,5 @@
-import { fieldsOf, type Field, type FieldKind, type FieldOf } from '../../../forms'
+import type { fieldsOf } from '../../../forms'
+import { type Field, type FieldKind, type FieldOf } from '../../../forms'
 import { escapeAttribute as attribute, escapeText } from '../../../markup'
 import { counted, labels, spokenLanguage, type LabelId } from '../../../words'
 
