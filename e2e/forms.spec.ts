@@ -165,6 +165,7 @@ test('in steps, with a way back, a field that hangs on another, and what is wron
     await there.getByRole('button', { name: 'Go on' }).click()
     await there.getByLabel('Your name').fill('Runa')
     await there.getByLabel('E-mail address').fill('runa@visitor')
+    await there.waitForTimeout(2100) // nobody reads and fills in a form in less
     await there.getByRole('button', { name: 'Ask for the table' }).click()
     await expect(there.getByText('We answer today.')).toBeVisible()
   })
