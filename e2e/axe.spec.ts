@@ -63,6 +63,13 @@ test('screens of widgets and of one’s account pass axe', async ({ signedIn: pa
     ['Workbench', async () => `/widgets/${await widgetId(page, 'Island headlines')}`, 'How it is laid out'],
     ['Workbench of reviews', async () => `/widgets/${await widgetId(page, 'On our engraving')}`, 'How it is laid out'],
     ['Workbench of a counter', async () => `/widgets/${await widgetId(page, 'Workshop visits')}`, 'How it is laid out'],
+    [
+      'What becomes of answers',
+      async () => `/widgets/${await widgetId(page, 'Ask for a table')}/answers`,
+      'The reply as it goes out',
+    ],
+    ['Answers', () => '/results/leads', 'Runa Thorne'],
+    ['Answers held back', () => '/results/leads?state=held', 'A field that nobody sees'],
     ['Removed', () => '/removed', 'Kept for 30 days'],
     ['Your account', () => '/account', 'What happened at your account'],
     ['Not here', () => '/nowhere', 'This is not here.'],

@@ -79,7 +79,7 @@ export const catalogue = {
     weight: 65,
     isSeen: true,
     title: 'Its form does not deliver.',
-    says: (d) => `A test that was sent through it did not arrive: ${d.problem}`,
+    says: (d) => `A test that was sent through it did not arrive: it stopped ${d.problem}`,
     remedy: () => 'Look at the form’s own page where it stopped, mend that, and send another test.',
     nextAction: 'look',
   },

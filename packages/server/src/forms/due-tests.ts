@@ -1,3 +1,4 @@
+import type { FormTestStep, TestStage } from '@pebblestrand/contract'
 import { QueryTypes } from 'sequelize'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
@@ -26,7 +27,20 @@ export async function newestTests(
 
 /** What is wrong with a form that did not deliver: where it stopped. Null where it did, or nobody tried. */
 export const stoppedAt = (test: Pick<FormTest, 'state' | 'steps'> | undefined): string | null =>
-  test?.state === 'stopped' ? (test.steps.find(({ well }) => !well)?.says ?? 'It stopped on its way.') : null
+  test?.state === 'stopped' ? stop(test.steps.find(({ well }) => !well)) : null
+
+const stop = (step: FormTestStep | undefined) => (step ? `${stopsAt[step.stage]}. ${step.says}` : 'on its way')
+
+/** Where a test can stop, as a clause. */
+const stopsAt: Record<TestStage, string> = {
+  reach: 'at its address',
+  take: 'at what it asks for',
+  store: 'before it was kept',
+  reply: 'at the reply',
+  'note-agency': 'at the note to the agency',
+  'note-client': 'at the note to the client',
+  webhook: 'at the webhook',
+}
 
 const DAY_MS = 86_400_000
 /** After so long one that stopped is tried again, with the next check. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { asApiError } from '../../api/error'
 import { sayFault } from '../../frame/notices'
 import { plural } from '../../parts/address'
@@ -12,10 +12,12 @@ import Changes from './Changes.vue'
 import { grouped } from './groups'
 import Legend from './Legend.vue'
 import { isWithOthers, waitedFor } from './others'
-import AnswersWaiting from './AnswersWaiting.vue'
-import SwapsAhead from './SwapsAhead.vue'
-import WaitingForOthers from './WaitingForOthers.vue'
 import WaitingLine from './WaitingLine.vue'
+
+// Apart from the first screen's script: below what a person does first, and not on every day.
+const AnswersWaiting = defineAsyncComponent(() => import('./AnswersWaiting.vue'))
+const SwapsAhead = defineAsyncComponent(() => import('./SwapsAhead.vue'))
+const WaitingForOthers = defineAsyncComponent(() => import('./WaitingForOthers.vue'))
 
 const { answer, error, refetch, sites, siteTotal, slots } = useToday()
 const groups = computed(() => grouped((answer.value?.waiting ?? []).filter((install) => !isWithOthers(install))))

@@ -40,6 +40,6 @@ export function formCss(settings: FormSettings & LookSettings): string {
     `.tr{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}.hd{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}` +
     `.b[aria-busy=true]{opacity:.7}.dn{outline-offset:4px}.dn .bs{margin-top:12px}` +
     `.pr{width:100%;margin-top:12px;border-collapse:collapse;font-size:${label.size}px}.pr caption{text-align:start;font-weight:600;padding-bottom:4px}.pr caption small{font-weight:400;opacity:.85}` +
-    `.pr th{font-weight:400;text-align:start;padding-block:3px;padding-inline-end:10px}.pr td:nth-of-type(1){width:45%}.pr td:nth-of-type(2){text-align:end;padding-inline-start:8px;font-variant-numeric:tabular-nums}.pr meter{width:100%;height:14px}`
+    `.pr th{font-weight:400;text-align:start;padding-block:3px;padding-inline-end:10px}.pr td:nth-of-type(1){width:45%}.pr td:nth-of-type(2){text-align:end;padding-inline-start:8px;font-variant-numeric:tabular-nums}.pr meter{width:100%;height:14px}.pr meter::-webkit-meter-optimum-value{background:var(--accent)}.pr meter::-moz-meter-bar{background:var(--accent)}`
   )
 }
