@@ -170,7 +170,13 @@ test('in steps, with a way back, a field that hangs on another, and what is wron
     await expect(there.getByText('We answer today.')).toBeVisible()
   })
   const [lead] = await leadsOf(page, form)
-  expect(lead!.says.map(({ says }) => says)).toEqual(expect.arrayContaining(['Runa', 'runa@visitor', '4', '1']))
+  const { says } = await api<{ says: { label: string; says: string }[] }>(page, 'GET', `/api/leads/${lead!.id}`)
+  expect(Object.fromEntries(says.map((one) => [one.label, one.says]))).toMatchObject({
+    'Your name': 'Runa',
+    'E-mail address': 'runa@visitor',
+    Guests: '4',
+    'High chairs': '1',
+  })
   await context.close()
 })
 
@@ -289,7 +295,7 @@ test('within a dialog over the page: once answered it never comes again', async 
   await publish(page, widgetId, {
     fields: { steps },
     after: 'closes',
-    afterSeconds: 1,
+    afterSeconds: 4,
     buttons: [],
     triggers: [{ on: 'arrival' }],
   })
@@ -311,13 +317,54 @@ test('within a dialog over the page: once answered it never comes again', async 
     await there.waitForTimeout(2100)
     await dialog.getByRole('button', { name: 'Send' }).click()
     await expect(dialog.getByText('Thank you. It has arrived.')).toBeVisible()
-    await expect(dialog).toBeHidden({ timeout: 5000 })
+    await expect(dialog).toBeHidden({ timeout: 15_000 })
     await there.reload()
     await expect(there.locator('[data-pebblestrand-over-ready]')).toBeAttached()
     await there.waitForTimeout(1500)
     await expect(there.getByRole('dialog')).toBeHidden()
   })
   expect(await leadsOf(page, { widgetId, installId: id, publicId: '', inline: '' })).toHaveLength(1)
+  await context.close()
+})
+
+test('what nobody types is sent along, and another page comes then', async ({ signedIn: page, browser }) => {
+  const field = (more: object) => ({ help: '', required: false, width: 'whole', when: null, ...more })
+  const steps = [
+    {
+      title: '',
+      fields: [
+        field({ is: 'short', name: 'town', label: 'Town', placeholder: '', least: 0, most: 80 }),
+        { is: 'hidden', name: 'where', from: 'page', value: '' },
+        { is: 'hidden', name: 'campaign', from: 'campaign', value: '' },
+        { is: 'hidden', name: 'friend', from: 'parameter', value: 'friend' },
+        { is: 'hidden', name: 'list', from: 'fixed', value: 'winter' },
+      ],
+    },
+  ]
+  const form = await formOn(page, 'newsletter', 'Sent along', {
+    fields: { steps },
+    after: 'page',
+    afterPage: '/thanks',
+  })
+  const [context, there] = await phone(browser)
+  await withServedPage({ host: 'along', html: around(form.inline), path: '/offer' }, async (url) => {
+    await there.goto(`${url}?utm_campaign=autumn&friend=isla`)
+    await ready(there)
+    await there.getByLabel('Town').fill('Orrin')
+    await there.waitForTimeout(2100)
+    await there.getByRole('button', { name: 'Sign me up' }).click()
+    await expect(there).toHaveURL(/\/thanks$/)
+    const [lead] = await leadsOf(page, form)
+    expect(lead!.path).toBe('/offer')
+    const { says } = await api<{ says: { label: string; says: string }[] }>(page, 'GET', `/api/leads/${lead!.id}`)
+    expect(Object.fromEntries(says.map((one) => [one.label, one.says]))).toEqual({
+      Town: 'Orrin',
+      where: url,
+      campaign: 'autumn',
+      friend: 'isla',
+      list: 'winter',
+    })
+  })
   await context.close()
 })
 

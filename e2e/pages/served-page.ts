@@ -3,16 +3,17 @@ import type { AddressInfo } from 'node:net'
 
 /** Serves one page on loopback under a host of its own, with headers of the test's choosing, while `look` looks at it. */
 export async function withServedPage(
-  page: { host: string; html: string; headers?: Record<string, string> },
+  page: { host: string; html: string; headers?: Record<string, string>; path?: string },
   look: (url: string) => Promise<void>,
 ): Promise<void> {
+  const path = page.path ?? '/'
   const server = createServer((request, answer) => {
-    if (request.url !== '/') return void answer.writeHead(404).end()
+    if (request.url!.split('?')[0] !== path) return void answer.writeHead(404).end()
     answer.writeHead(200, { 'content-type': 'text/html; charset=utf-8', ...page.headers }).end(page.html)
   })
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening))
   try {
-    await look(`http://${page.host}.localhost:${(server.address() as AddressInfo).port}/`)
+    await look(`http://${page.host}.localhost:${(server.address() as AddressInfo).port}${path}`)
   } finally {
     server.closeAllConnections()
     server.close()

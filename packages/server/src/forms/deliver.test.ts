@@ -304,15 +304,20 @@ describe('deleted by request', () => {
   it('nothing is left of an address: in the register, in what was removed, and in the mails; a receipt says so without it', async () => {
     await decide(voucher, { ...reply, coupon: 'fixed', code: 'GONE', noteClient: 'daily' })
     const other = await standingForm(ada, scene, { starter: 'newsletter', region: 'footer' })
+    await decide(other, { ...reply, noteClient: 'none' })
+    await ada.post(`/api/widgets/${other.widgetId}/coupons`, { codes: 'GIVEN-1, GIVEN-2' })
     await submit(system, other, { email: 'Gone@Visitor.example', consent: 'yes' })
-    await ada.post('/api/removals', { what: 'widget', id: other.widgetId, standing: 0 })
+    await system.work()
+    const removal = (await ada.post('/api/removals', { what: 'widget', id: other.widgetId, standing: 0 })).body as {
+      id: string
+    }
     await send('gone@visitor.example')
     await send('stays@visitor.example')
     mails.away = true
     await system.work()
     const bram = mails.to('bram@client.example').length
     await sendDigests(system.context, new Date(Date.now() + 2 * 86_400_000))
-    const counts = { leads: 1, mails: 2, archived: 1 } satisfies ErasureCounts
+    const counts = { leads: 1, mails: 3, archived: 1 } satisfies ErasureCounts
     expect((await ada.post('/api/erasures/foresee', { mail: 'gone@visitor.example' })).body).toEqual(counts)
     const receipt = (await ada.post('/api/erasures', { mail: 'GONE@visitor.example' })).body as {
       counts: ErasureCounts
@@ -325,6 +330,10 @@ describe('deleted by request', () => {
     })
     const [left] = await rows<{ n: number }>(`SELECT count(*)::int AS n FROM removed_rows WHERE table_name = 'leads'`)
     expect(left!.n).toBe(0)
+    // All else that went with it still comes back.
+    expect((await ada.delete(`/api/removals/${removal.id}`)).status).toBe(200)
+    expect(await Lead.count({ where: { widgetId: other.widgetId } })).toBe(0)
+    await ada.post('/api/removals', { what: 'widget', id: other.widgetId, standing: 0 })
     expect(JSON.stringify((await ada.get('/api/erasures')).body)).not.toContain('visitor.example')
     // Who else stood in the note that waited is told of in the next.
     mails.away = false

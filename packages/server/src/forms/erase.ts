@@ -1,6 +1,7 @@
 import type { ErasureCounts } from '@pebblestrand/contract'
 import { QueryTypes, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
+import { dropArchived } from './archived-leads'
 import { Erasure } from './models'
 import { formsSecret, mailHash } from './secrets'
 
@@ -61,10 +62,10 @@ export async function erase({ db }: Pick<Context, 'db'>, mail: string, userId: s
       })
     await run(`DELETE FROM mails WHERE ${isIn('id', 'mails')}`, { mails: ids(mails.map(({ id }) => id)) })
     await run(`DELETE FROM leads WHERE ${isIn('id', 'leads')}`, { leads: ids(leads) })
-    const gone = [...leads, ...archived.map(({ lead }) => lead)]
-    await run(
-      `DELETE FROM removed_rows WHERE table_name IN ('leads', 'lead_deliveries', 'mails') AND (${isIn("row_before ->> 'lead_id'", 'gone')} OR ${isIn("row_before ->> 'id'", 'gone')} OR (table_name = 'mails' AND EXISTS (SELECT 1 FROM jsonb_array_elements_text($gone) AS g(id) WHERE row_before -> 'lead_ids' ? g.id)))`,
-      { gone: ids(gone) },
+    await dropArchived(
+      { db },
+      archived.map(({ lead }) => lead),
+      transaction,
     )
     return Erasure.create({ mailHash: hash, counts: { ...countsOf(found) }, erasedBy: userId }, { transaction })
   })

@@ -16,8 +16,8 @@ import { countsFor, receive } from './receive'
 import { limitsFor, Robots } from './robots'
 import { formsSecret } from './secrets'
 
-/** What one form may be, in bytes: forty fields, each at its longest, are less. */
-const MOST_BYTES = 256 * 1024
+/** What one form may be, in bytes: ten long texts of 10,000 letters in any script, each letter escaped, are less. */
+const MOST_BYTES = 1024 * 1024
 /** Of one address at all forms: beyond it nothing is read. */
 const FLOOD = { points: 60, duration: 60 }
 /** Ms in which the same without a key counts as pressed twice. */

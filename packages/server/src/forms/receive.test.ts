@@ -108,7 +108,7 @@ describe('what is sent', () => {
     expect(answers.map(({ statusCode }) => statusCode)).toEqual([410, 410])
   })
   it('at any length is not read', async () => {
-    const answer = await submit(system, call, { ...wish, about: 'x'.repeat(300_000), _key: 'far-too-long' })
+    const answer = await submit(system, call, { ...wish, about: 'x'.repeat(1_200_000), _key: 'far-too-long' })
     expect([answer.statusCode, await Lead.count({ where: { key: 'far-too-long' } })]).toEqual([400, 0])
   })
   it('as JSON, by a site’s own code, is asked about beforehand as any other site is: no credentials, for a day', async () => {
@@ -257,5 +257,20 @@ describe('the list', () => {
     }
     expect(json.leads).toHaveLength(rows.length)
     expect(json.leads[0]!.answers.name).toBe('=HYPERLINK("x")')
+  })
+})
+
+describe('removed with its widget and brought back', () => {
+  it('every lead is there again, as it was, and what was decided too', async () => {
+    const before = await Lead.findAll({ where: { widgetId: call.widgetId }, order: ['id'], raw: true })
+    const decided = (await ada.get(`/api/widgets/${call.widgetId}/form`)).body as FormInfo
+    expect(before.length).toBeGreaterThan(5)
+    const { id } = (await ada.post('/api/removals', { what: 'widget', id: call.widgetId, standing: 0 })).body as {
+      id: string
+    }
+    expect(await Lead.count({ where: { widgetId: call.widgetId } })).toBe(0)
+    await ada.delete(`/api/removals/${id}`)
+    expect(await Lead.findAll({ where: { widgetId: call.widgetId }, order: ['id'], raw: true })).toEqual(before)
+    expect((await ada.get(`/api/widgets/${call.widgetId}/form`)).body).toEqual(decided)
   })
 })

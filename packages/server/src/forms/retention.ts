@@ -2,6 +2,7 @@ import { kindList } from '@pebblestrand/core/kinds'
 import { usualDelivery } from '@pebblestrand/core/forms'
 import { QueryTypes } from 'sequelize'
 import type { Context } from '../platform/context'
+import { dropArchived } from './archived-leads'
 
 /** Days that a test is kept. */
 const TEST_DAYS = 7
@@ -23,9 +24,23 @@ DELETE FROM leads WHERE id IN (SELECT id FROM old) RETURNING id`
 
 const MAILS = `DELETE FROM mails WHERE lead_ids <> '[]' AND EXISTS (SELECT 1 FROM jsonb_array_elements_text($ids) AS gone(id) WHERE lead_ids ? gone.id)`
 
+/** Of those that were removed with their widget or their site: as their form says, whether it went along or not. */
 const ARCHIVED = `
-DELETE FROM removed_rows r USING removals m WHERE m.id = r.removal_id AND r.table_name = 'leads'
-  AND (r.row_before ->> 'at')::timestamptz < $now::timestamptz - make_interval(days => $usual)`
+SELECT r.row_before ->> 'id' AS id FROM removed_rows r CROSS JOIN LATERAL (
+  SELECT coalesce(
+    (SELECT (f.delivery ->> 'keepDays')::int FROM forms f WHERE f.widget_id::text = r.row_before ->> 'widget_id'),
+    (SELECT (x.row_before -> 'delivery' ->> 'keepDays')::int FROM removed_rows x
+      WHERE x.removal_id = r.removal_id AND x.table_name = 'forms' AND x.row_before ->> 'widget_id' = r.row_before ->> 'widget_id' LIMIT 1),
+    $usual) AS days
+) kept
+WHERE r.table_name = 'leads' AND kept.days > 0 AND (r.row_before ->> 'at')::timestamptz < $now::timestamptz - make_interval(days => kept.days)
+LIMIT 5000`
+
+/** Mails about leads that are nowhere any more, in what was removed neither. */
+const STRAY = `
+DELETE FROM mails m WHERE m.lead_ids <> '[]' AND m.queued_at < $now::timestamptz - make_interval(days => ${TEST_DAYS})
+  AND NOT EXISTS (SELECT 1 FROM leads l WHERE m.lead_ids ? l.id::text)
+  AND NOT EXISTS (SELECT 1 FROM removed_rows r WHERE r.table_name = 'leads' AND m.lead_ids ? (r.row_before ->> 'id'))`
 
 /** What starters say beyond the usual of how long leads are kept. */
 const starters = Object.values(kindList).flatMap(({ id: kind, starters }) =>
@@ -46,6 +61,15 @@ export async function forgetOldLeads({ db }: Pick<Context, 'db'>, now = new Date
     all += gone
     if (!gone) break
   }
-  await db.query(ARCHIVED, { bind: { now, usual: usualDelivery.keepDays } })
+  await db.transaction(async (transaction) => {
+    const bind = { now, usual: usualDelivery.keepDays }
+    const old = await db.query<{ id: string }>(ARCHIVED, { bind, type: QueryTypes.SELECT, transaction })
+    await dropArchived(
+      { db },
+      old.map(({ id }) => id),
+      transaction,
+    )
+    await db.query(STRAY, { bind: { now }, transaction })
+  })
   return all
 }

@@ -39,14 +39,14 @@ const install = computed(() => standing.value?.rows.find(({ status }) => status 
   >
     <div>
       <h1 class="text-[27px] leading-tight font-bold">Answers to {{ widget.name }}</h1>
-      <p class="mt-2 text-soft">
+      <p class="mt-2 leading-[26px]">
         <RouterLink :to="`/results/leads?widgetId=${id}`" class="word plain"
           >{{ info.counts.new }} new, {{ info.counts.done }} done</RouterLink
         >
-        <template v-if="info.counts.held"
-          ><br /><RouterLink :to="`/results/leads?widgetId=${id}&state=held`" class="word plain"
-            >{{ info.counts.held }} held back</RouterLink
-          ></template
+      </p>
+      <p v-if="info.counts.held" class="mt-1 leading-[26px]">
+        <RouterLink :to="`/results/leads?widgetId=${id}&state=held`" class="word plain"
+          >{{ info.counts.held }} held back</RouterLink
         >
       </p>
       <p class="mt-4"><RouterLink :to="`/widgets/${id}`" class="word plain">To its workbench</RouterLink></p>
