@@ -2,8 +2,9 @@ import { contrast } from './contrast'
 import { distance, toHex, toOklch } from './oklch'
 import { over } from './over'
 
-/** Lightnesses that are tried, 0 and 1 among them. */
+/** Lightnesses that are tried, 0 and 1 among them; then, around the best of these, so many in each step. */
 const STEPS = 256
+const FINER = 16
 
 /**
  * The colour most like another that is readable on every one of some backgrounds: of the same hue, lighter or darker, with as
@@ -23,19 +24,27 @@ export function nearestReadable(
     )
   if (passes(colour)) return colour
   const { l, c, h } = toOklch(colour)
-  const tried = Array.from({ length: STEPS + 1 }, (_, at) => at / STEPS).sort(
+  let best: string | null = null
+  let at = 0
+  let miss = Infinity
+  const tryAt = (lightness: number) => {
+    const hex = toHex({ l: lightness, c, h })
+    if (!passes(hex)) return
+    const away = distance(hex, colour)
+    if (away < miss) [best, at, miss] = [hex, lightness, away]
+  }
+  const coarse = Array.from({ length: STEPS + 1 }, (_, n) => n / STEPS).sort(
     (a, b) => Math.abs(a - l) - Math.abs(b - l),
   )
-  let best: string | null = null
-  let miss = Infinity
-  for (const lightness of tried) {
+  for (const lightness of coarse) {
     // What lies further off in lightness alone cannot be nearer.
     if (Math.abs(lightness - l) >= miss) break
-    const hex = toHex({ l: lightness, c, h })
-    if (!passes(hex)) continue
-    const away = distance(hex, colour)
-    if (away < miss) [best, miss] = [hex, away]
+    tryAt(lightness)
   }
+  if (best === null) return null
+  // Where the screen shows less chroma with each step, one is a long way.
+  const around = at
+  for (let n = 1 - FINER; n < FINER; n++) tryAt(Math.min(1, Math.max(0, around + n / (STEPS * FINER))))
   return best
 }
 
