@@ -1,7 +1,7 @@
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
-const patience = { testTimeout: 30_000, hookTimeout: 60_000 }
+const patience = { testTimeout: 30_000, hookTimeout: 60_000, setupFiles: ['./vitest.seed.ts'] }
 
 export default defineConfig({
   test: {
