@@ -2,7 +2,7 @@ import { leadLines, mailsIn, noteLetter, replyLetter } from '@pebblestrand/core/
 import { kindOf, readSettings } from '@pebblestrand/core/kinds'
 import type { DeliveryState, DeliveryWhat } from '@pebblestrand/contract'
 import { dateFormat } from '@pebblestrand/core/words'
-import { Op, type Transaction } from 'sequelize'
+import { Op, QueryTypes, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import type { Widget } from '../widgets/models'
 import { nextCoupon } from './coupons'
@@ -188,17 +188,14 @@ export async function deliverLost(context: Context, now = new Date()): Promise<v
   for (const { id } of lost) await deliverLead(context, id, now)
 }
 
+/** Who came first first. */
+const WAIT_FOR_CODE = `
+SELECT l.id FROM leads l JOIN lead_deliveries d ON d.lead_id = l.id AND d.what = 'reply' AND d.state = 'waiting'
+WHERE l.widget_id = $widgetId ORDER BY l.at, l.id LIMIT 1000`
+
 /** Replies that waited for a code: as many as there are codes now, who came first first. */
 export async function deliverWaiting(context: Context, widgetId: string, now = new Date()): Promise<void> {
-  const waiting = await LeadDelivery.findAll({
-    where: { what: 'reply', state: 'waiting' },
-    order: [['at', 'ASC']],
-    limit: 1000,
-  })
-  const leads = await Lead.findAll({
-    where: { id: waiting.map(({ leadId }) => leadId), widgetId },
-    order: [['at', 'ASC']],
-  })
+  const leads = await context.db.query<{ id: string }>(WAIT_FOR_CODE, { bind: { widgetId }, type: QueryTypes.SELECT })
   for (const { id } of leads)
     await context.db.transaction(async (transaction) => {
       const lead = await Lead.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
