@@ -47,7 +47,7 @@ class Served {
   )
 
   async at(): Promise<string> {
-    await new Promise<void>((listening) => this.server.listen(0, '127.0.0.1', listening))
+    await new Promise<void>((listening) => this.server.listen(0, settings.loopback, listening))
     return `http://visits.localhost:${(this.server.address() as AddressInfo).port}`
   }
 

@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test'
-import { CHROMIUM } from '../packages/server/src/platform/browser/chromium-path'
+import { chromiumAt } from './pages/chromium'
+import { settings } from './pages/settings'
 
 export default defineConfig({
   testDir: '.',
@@ -8,10 +9,11 @@ export default defineConfig({
   fullyParallel: false,
   // Side by side, each with a whole system of its own (pages/signed-in.ts).
   workers: 2,
-  retries: 0,
+  // What passes only then is listed by name at the end, and more than two of them fail the run (bin/launch/test.mjs).
+  retries: 1,
   timeout: 60_000,
   expect: { timeout: 10_000 },
-  globalSetup: './build.ts',
+  globalSetup: './demo-once.ts',
   reporter: process.env.PEBBLESTRAND_TEST_REPORT
     ? [['list'], ['json', { outputFile: process.env.PEBBLESTRAND_TEST_REPORT }]]
     : [['list']],
@@ -19,16 +21,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     permissions: ['clipboard-read', 'clipboard-write'],
     trace: 'off',
-    launchOptions: {
-      executablePath: CHROMIUM,
-      args: [
-        '--no-sandbox',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: chromiumAt(settings.loopback),
   },
 })

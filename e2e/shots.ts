@@ -6,7 +6,7 @@ import { buildWhatIsStale } from '../bin/launch/build.mjs'
 import { readSettings, root } from '../bin/launch/settings.mjs'
 import { settled } from '../bin/launch/settled.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
-import config from './playwright.config'
+import { chromiumAt } from './pages/chromium'
 import { installId, siteId, widgetId } from './pages/finds'
 
 const settings = readSettings()
@@ -18,7 +18,7 @@ rmSync(own.data, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
 const system = await startSystem(own, { durable: false })
 await settled(system.databaseUrl)
-const browser = await chromium.launch(config.use!.launchOptions)
+const browser = await chromium.launch(chromiumAt(own.loopback))
 const page = await browser.newPage({
   viewport: { width: 1280, height: 800 },
   baseURL: `http://localhost:${settings.port}`,

@@ -4,7 +4,7 @@ import { Complaint } from './complaint.mjs'
 import { root } from './settings.mjs'
 
 /** A busy port is said before anything is started. */
-export async function requireFreePort(port, variable, what) {
+export async function requireFreePort(port, variable, what, host) {
   await new Promise((resolve, reject) => {
     const probe = createServer()
     probe.once('error', (error) =>
@@ -16,7 +16,7 @@ export async function requireFreePort(port, variable, what) {
         ),
       ),
     )
-    probe.listen(port, '127.0.0.1', () => probe.close(resolve))
+    probe.listen(port, host, () => probe.close(resolve))
   })
 }
 

@@ -21,11 +21,11 @@ export function runQuietly(command, args, { env = process.env, cwd = root, faili
 
 /** Runs a command with its output shown; gives its exit status. */
 export const runShown = (command, args, env = process.env) =>
-  statusOf(spawn(command, args, { cwd: root, env, stdio: 'inherit' }))
+  statusOf(spawn(command, args, { cwd: root, env, stdio: 'inherit', detached: true }))
 
 /** The same beside other commands: what it prints is shown in one piece when it ends. */
 export async function runApart(command, args, env = process.env) {
-  const child = spawn(command, args, { cwd: root, env, stdio: ['ignore', 'pipe', 'pipe'] })
+  const child = spawn(command, args, { cwd: root, env, stdio: ['ignore', 'pipe', 'pipe'], detached: true })
   const printed = []
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (bytes) => printed.push(bytes))
   const status = await statusOf(child)
@@ -33,17 +33,36 @@ export async function runApart(command, args, env = process.env) {
   return status
 }
 
-/** Of a process, when it has ended and all that it printed has come. Whoever ends us ends it. */
+/** Each leads a process group of its own. */
+const running = new Set()
+
+/** Of a process, when it has ended and all that it printed has come. */
 const statusOf = (child) =>
   new Promise((resolve, reject) => {
-    const passOn = (signal) => child.kill(signal)
-    for (const signal of ['SIGTERM', 'SIGINT']) process.on(signal, passOn)
+    running.add(child)
     child.on('error', reject)
     child.on('close', (status, signal) => {
-      for (const one of ['SIGTERM', 'SIGINT']) process.off(one, passOn)
+      running.delete(child)
       resolve(signal ? 1 : status)
     })
   })
+
+/** Ms that a command is given to end by itself. */
+const GRACE_MS = 8000
+
+/** Ends all commands that run, with whatever they have started. Test runners undo what they have set up when they are interrupted. */
+export async function endRunning() {
+  const all = [...running]
+  const ended = all.map((child) => new Promise((resolve) => child.once('close', resolve)))
+  for (const child of all) child.kill('SIGINT')
+  await Promise.race([Promise.all(ended), new Promise((resolve) => setTimeout(resolve, GRACE_MS))])
+  for (const { pid } of all)
+    try {
+      process.kill(-pid, 'SIGKILL')
+    } catch {
+      // Nothing of its group is left.
+    }
+}
 
 export const isRoot = process.getuid?.() === 0
 export const has = (command) => spawnSync('sh', ['-c', `command -v ${command}`], { stdio: 'ignore' }).status === 0

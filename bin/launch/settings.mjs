@@ -27,5 +27,6 @@ export function readSettings({ forTests = false } = {}) {
     databaseUrl: forTests ? null : (process.env.DATABASE_URL ?? null),
     demo: process.env.NO_DEMO !== '1',
     role: process.env.ROLE ?? 'all',
+    loopback: process.env.PEBBLESTRAND_LOOPBACK ?? '127.0.0.1',
   }
 }

@@ -31,6 +31,7 @@ orComplain(async () => {
 
   const end = new AbortController()
   for (const name of ['SIGINT', 'SIGTERM']) process.on(name, () => end.abort())
+  if (process.env.PEBBLESTRAND_TIED === '1') process.stdin.resume().once('close', () => end.abort()) // who started it is gone
   const system = await startSystem(settings, { signal: end.signal }).catch((error) => {
     if (end.signal.aborted) process.exit(0)
     throw error

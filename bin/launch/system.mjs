@@ -23,11 +23,12 @@ export async function startSystem(settings, { durable = true, env = {}, signal }
       while (stops.length) await stops.pop()()
     }))
   signal?.addEventListener('abort', stop)
+  const requireFree = (port, variable, what) => requireFreePort(port, variable, what, settings.loopback)
   try {
-    if (settings.role !== 'worker') await requireFreePort(settings.port, 'PEBBLESTRAND_PORT', 'the application')
-    if (settings.demo) await requireFreePort(settings.standinsPort, 'PEBBLESTRAND_STANDINS_PORT', 'the simulated sites')
+    if (settings.role !== 'worker') await requireFree(settings.port, 'PEBBLESTRAND_PORT', 'the application')
+    if (settings.demo) await requireFree(settings.standinsPort, 'PEBBLESTRAND_STANDINS_PORT', 'the simulated sites')
     const smtpPort = settings.smtpPort ?? settings.standinsPort + MAILBOX
-    if (settings.demo) await requireFreePort(smtpPort, 'PEBBLESTRAND_SMTP_PORT', 'the simulated mailbox')
+    if (settings.demo) await requireFree(smtpPort, 'PEBBLESTRAND_SMTP_PORT', 'the simulated mailbox')
     signal?.throwIfAborted()
     mkdirSync(settings.data, { recursive: true })
     const database = settings.databaseUrl
@@ -39,6 +40,7 @@ export async function startSystem(settings, { durable = true, env = {}, signal }
       PEBBLESTRAND_STANDINS_PORT: String(settings.standinsPort),
       PEBBLESTRAND_SMTP_PORT: String(smtpPort),
       PEBBLESTRAND_DATA: settings.data,
+      PEBBLESTRAND_LOOPBACK: settings.loopback,
       DATABASE_URL: database.url,
       NODE_ENV: 'production',
       ...env,
@@ -61,6 +63,6 @@ export async function startSystem(settings, { durable = true, env = {}, signal }
 
 async function startOwnPostgres(settings, durable) {
   await stopLeftOver(settings)
-  await requireFreePort(settings.dbPort, 'PEBBLESTRAND_DB_PORT', 'the database')
+  await requireFreePort(settings.dbPort, 'PEBBLESTRAND_DB_PORT', 'the database', '127.0.0.1')
   return startPostgres(settings, { durable })
 }

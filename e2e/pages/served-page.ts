@@ -1,5 +1,6 @@
 import { createServer } from 'node:http'
 import type { AddressInfo } from 'node:net'
+import { settings } from './settings'
 
 /** Serves one page on loopback under a host of its own, with headers of the test's choosing, while `look` looks at it. */
 export async function withServedPage(
@@ -11,7 +12,7 @@ export async function withServedPage(
     if (request.url!.split('?')[0] !== path) return void answer.writeHead(404).end()
     answer.writeHead(200, { 'content-type': 'text/html; charset=utf-8', ...page.headers }).end(page.html)
   })
-  await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening))
+  await new Promise<void>((listening) => server.listen(0, settings.loopback, listening))
   try {
     await look(`http://${page.host}.localhost:${(server.address() as AddressInfo).port}${path}`)
   } finally {

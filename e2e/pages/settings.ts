@@ -1,15 +1,21 @@
 import { join } from 'node:path'
 import { readSettings } from '../../bin/launch/settings.mjs'
 
-/** Which of the workers that run side by side this is; each has a system, a database and ports of its own. */
-const worker = Number(process.env.TEST_PARALLEL_INDEX ?? 0)
-const apart = 20 * worker
-const base = readSettings({ forTests: true })
+export const base = readSettings({ forTests: true })
 
+/** Where the demo is made that all workers copy. */
+export const demo = { database: 'e2e_demo', data: join(base.data, 'e2e', 'demo') }
+
+/** Which of the workers that run side by side this is. */
+const worker = Number(process.env.TEST_PARALLEL_INDEX ?? 0)
+
+/** The demo's addresses stand in its data, with their ports: each worker has the same, at an address of its own. */
+export const loopbackOf = (index: number) => `127.0.0.${2 + index}`
+
+/** A worker's own system and database. */
 export const settings = {
   ...base,
-  port: base.port + apart,
-  standinsPort: base.standinsPort + apart,
-  dbPort: base.dbPort + apart,
-  data: join(base.data, `e2e-${worker}`),
+  loopback: loopbackOf(worker),
+  database: `e2e_${worker}`,
+  data: join(base.data, 'e2e', `worker-${worker}`),
 }

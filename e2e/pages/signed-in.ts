@@ -1,5 +1,6 @@
 import { test as base, expect, type BrowserContext, type Page } from '@playwright/test'
-import startForTests from '../start-system'
+import './local-names'
+import startCopy from '../start-copy'
 import { settings } from './settings'
 
 export { settings }
@@ -51,11 +52,11 @@ export const test = base.extend<{ signedIn: Page }, { system: void }>({
     // Playwright reads from this pattern what a fixture builds on: nothing.
     // eslint-disable-next-line no-empty-pattern
     async ({}, use) => {
-      const stop = await startForTests()
+      const stop = await startCopy()
       await use()
       await stop()
     },
-    { scope: 'worker', auto: true, timeout: 240_000 },
+    { scope: 'worker', auto: true, timeout: 60_000 },
   ],
   baseURL: `http://localhost:${settings.port}`,
 

@@ -1,5 +1,6 @@
 import { request, type IncomingHttpHeaders } from 'node:http'
 import { expect, type Browser, type Page } from '@playwright/test'
+import './local-names'
 
 /**
  * What a visitor comes to see who arrives after something was published: that reaches pages by way of the queue, and each
@@ -18,11 +19,10 @@ export async function visitorsComeToSee(browser: Browser, address: string, see: 
   }).toPass({ timeout: 45_000 })
 }
 
-/** A page of a simulated site as anybody gets it, without a browser. Node.js knows no names below localhost. */
+/** A page of a simulated site as anybody gets it, without a browser. */
 export const fetchPage = (address: string): Promise<{ html: string; headers: IncomingHttpHeaders }> =>
   new Promise((resolve, reject) => {
-    const { host, port, pathname, search } = new URL(address)
-    request({ host: '127.0.0.1', port, path: pathname + search, headers: { host } }, (answer) => {
+    request(address, (answer) => {
       let html = ''
       answer.setEncoding('utf8').on('data', (piece: string) => (html += piece))
       answer.on('end', () => resolve({ html, headers: answer.headers }))

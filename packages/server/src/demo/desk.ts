@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { request } from 'undici'
+import { LOOPBACK } from '../platform/outbound/loopback'
 
 const Sites = z.object({
   sites: z.array(
@@ -76,7 +77,7 @@ export class Desks {
     body: { form?: Record<string, string>; json?: unknown } = {},
   ) {
     const type = body.form ? 'application/x-www-form-urlencoded' : body.json ? 'application/json' : undefined
-    const answer = await request(`http://127.0.0.1:${this.port}${path}`, {
+    const answer = await request(`http://${LOOPBACK}:${this.port}${path}`, {
       method,
       headers: {
         host: `${host}.localhost:${this.port}`,

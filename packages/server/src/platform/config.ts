@@ -2,6 +2,7 @@ import type { ServiceName } from '@pebblestrand/core/sources'
 import { z } from 'zod'
 import { CHROMIUM } from './browser/chromium-path'
 import type { MailSettings } from './mail/transport'
+import { LOOPBACK } from './outbound/loopback'
 
 const Address = z.union([z.ipv4(), z.ipv6(), z.cidrv4(), z.cidrv6()])
 const Proxies = z
@@ -18,7 +19,7 @@ const Proxies = z
 const Env = z.object({
   PEBBLESTRAND_PORT: z.coerce.number().int().min(1).max(65535).default(4600),
   PEBBLESTRAND_STANDINS_PORT: z.coerce.number().int().min(1).max(65535).default(4700),
-  PEBBLESTRAND_HOST: z.string().default('127.0.0.1'),
+  PEBBLESTRAND_HOST: z.string().default(LOOPBACK),
   /** Where people and client sites reach this server, scheme and host. */
   PEBBLESTRAND_ORIGIN: z.url().optional(),
   /** How many proxies stand in front, or their addresses: what they say of who asks is believed, and no more. */
@@ -91,7 +92,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     if (address) return new URL(address).origin
     return demo ? `http://${standin}.localhost:${e.PEBBLESTRAND_STANDINS_PORT}` : null
   }
-  const mailbox = `smtp://127.0.0.1:${e.PEBBLESTRAND_SMTP_PORT ?? e.PEBBLESTRAND_STANDINS_PORT + MAILBOX}`
+  const mailbox = `smtp://${LOOPBACK}:${e.PEBBLESTRAND_SMTP_PORT ?? e.PEBBLESTRAND_STANDINS_PORT + MAILBOX}`
   const smtp = e.PEBBLESTRAND_SMTP ?? (demo ? mailbox : null)
   return {
     port: e.PEBBLESTRAND_PORT,

@@ -14,13 +14,22 @@ const launch = new URL('../../../../bin/launch/', import.meta.url)
 
 /** A database and the simulated sites, once for all tests. Each test file then makes a database of its own in it. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
-  const [{ readSettings, root }, { startPostgres, stopLeftOver }, { startProgram }, { buildWhatIsStale }] =
-    await Promise.all(
-      ['settings', 'postgres', 'processes', 'build'].map((name) => import(new URL(`${name}.mjs`, launch).href)),
-    )
+  const [
+    { readSettings, root },
+    { startPostgres, stopLeftOver },
+    { startProgram, requireFreePort },
+    { buildWhatIsStale },
+    { endWithParent },
+  ] = await Promise.all(
+    ['settings', 'postgres', 'processes', 'build', 'end-with'].map(
+      (name) => import(new URL(`${name}.mjs`, launch).href),
+    ),
+  )
   const settings = readSettings({ forTests: true })
   await buildWhatIsStale(() => {}, ['widget runtime', 'reading threads', 'stand-ins', 'web application'])
-  stopLeftOver(settings)
+  await stopLeftOver(settings)
+  await requireFreePort(settings.dbPort, 'PEBBLESTRAND_TEST_DB_PORT', 'the tests’ database', '127.0.0.1')
+  endWithParent(() => process.exit(1))
   const database = startPostgres(settings, { durable: false })
   const standinsPorts = Array.from(
     { length: project.config.maxWorkers },

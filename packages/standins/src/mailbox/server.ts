@@ -1,5 +1,7 @@
+import { existsSync, readFileSync } from 'node:fs'
 import { simpleParser } from 'mailparser'
 import { SMTPServer } from 'smtp-server'
+import { writeWhole } from '../state/write-whole'
 
 /** A mail that came in. */
 export interface ReceivedMail {
@@ -25,8 +27,8 @@ const refusals: Record<string, { code: number; says: string }> = {
 
 /** A mail server for whoever the simulated clients are: it takes mail for anybody, and sends none on. */
 export class Mailbox {
-  readonly mails: ReceivedMail[] = []
-  private next = 1
+  readonly mails: ReceivedMail[]
+  private next: number
   private readonly server = new SMTPServer({
     disabledCommands: ['AUTH', 'STARTTLS'],
     size: 1_000_000,
@@ -49,17 +51,24 @@ export class Mailbox {
             html: mail.html || '',
           })
           this.mails.splice(MOST)
+          if (this.file) writeWhole(this.file, JSON.stringify(this.mails))
           callback()
         })
         .catch((error: Error) => callback(error))
     },
   })
 
+  /** @param file where mails are kept over a restart; null for nowhere */
+  constructor(private readonly file: string | null = null) {
+    this.mails = file && existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as ReceivedMail[]) : []
+    this.next = 1 + (this.mails[0]?.id ?? 0)
+  }
+
   /** @param port 0: whichever is free */
-  listen(port: number): Promise<void> {
+  listen(port: number, host = '127.0.0.1'): Promise<void> {
     return new Promise((ready, fail) => {
       this.server.once('error', fail)
-      this.server.listen(port, '127.0.0.1', () => ready())
+      this.server.listen(port, host, () => ready())
     })
   }
 

@@ -1,10 +1,10 @@
-import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
-import { dirname } from 'node:path'
+import { readFileSync } from 'node:fs'
 import { sites } from '../sites/list'
 import { regionNames, type RegionName } from '../sites/site'
 import { freshFrames, type FramesState } from '../frames/state'
 import type { Trouble as ServiceTrouble } from '../accounts/limits'
 import { freshVoices, type VoicesState } from '../voices/state'
+import { writeWhole } from './write-whole'
 
 /** What stands in an editor's boxes of one region. */
 export type Boxes = Record<string, string>
@@ -67,7 +67,7 @@ function fresh(): State {
   }
 }
 
-/** Everything the stand-ins remember, in one JSON file: written whole to a second file, then renamed, so that a crash leaves the old one. */
+/** Everything the simulated sites and services remember, in one JSON file. */
 export class Store {
   private state: State
 
@@ -91,9 +91,7 @@ export class Store {
   }
 
   private write(): void {
-    mkdirSync(dirname(this.file), { recursive: true })
-    writeFileSync(`${this.file}.new`, JSON.stringify(this.state))
-    renameSync(`${this.file}.new`, this.file)
+    writeWhole(this.file, JSON.stringify(this.state))
   }
 
   get startedAt(): Date {

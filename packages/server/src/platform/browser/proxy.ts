@@ -22,6 +22,9 @@ export interface ProxyOptions {
   own: string
 }
 
+/** Our own address is reached wherever it leads. */
+const EVERYWHERE: Openings = { localhostNames: true, privateAddresses: true }
+
 /**
  * The browser's only way out: addresses are checked as those of every other request are, when they are asked for and again
  * when they are connected to. Who has no pass is not served.
@@ -74,7 +77,7 @@ export class BrowserProxy {
   }
 
   private lookup = (address: string) =>
-    new URL(address).origin === this.options.own ? undefined : checkedLookup(this.options.openings)
+    checkedLookup(new URL(address).origin === this.options.own ? EVERYWHERE : this.options.openings)
 
   private plain(request: IncomingMessage, response: ServerResponse): void {
     const pass = this.passOf(request)

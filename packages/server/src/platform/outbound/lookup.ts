@@ -1,6 +1,7 @@
 import dns from 'node:dns'
 import type { LookupFunction } from 'node:net'
-import { isOpenName, type Openings } from './refusal'
+import { LOOPBACK } from './loopback'
+import { isLocalName, isOpenName, type Openings } from './refusal'
 import { specialPurpose } from './special-addresses'
 
 export class AddressRefused extends Error {}
@@ -11,9 +12,9 @@ export class AddressRefused extends Error {}
  */
 export function checkedLookup(openings: Openings): LookupFunction {
   return (hostname, options, callback) => {
-    if (isOpenName(hostname, openings) || (openings.privateAddresses && hostname.endsWith('.localhost'))) {
-      if (options.all) return callback(null, [{ address: '127.0.0.1', family: 4 }])
-      return callback(null, '127.0.0.1', 4)
+    if (isOpenName(hostname, openings) || (openings.privateAddresses && isLocalName(hostname))) {
+      if (options.all) return callback(null, [{ address: LOOPBACK, family: 4 }])
+      return callback(null, LOOPBACK, 4)
     }
     dns.lookup(hostname, { ...options, all: true }, (error, found) => {
       if (error) return callback(error, '', 4)

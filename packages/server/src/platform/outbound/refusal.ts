@@ -39,7 +39,7 @@ export function refusalOf(address: string, openings: Openings): string | null {
 }
 
 /** RFC 6761 section 6.3: `localhost` and every name below it. */
-const isLocalName = (host: string) => /(^|\.)localhost\.?$/i.test(host)
+export const isLocalName = (host: string) => /(^|\.)localhost\.?$/i.test(host)
 
 export const isOpenName = (host: string, { localhostNames }: Openings) =>
   localhostNames && /^[\w-]+\.localhost$/i.test(host)
