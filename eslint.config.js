@@ -3,6 +3,7 @@ import ts from 'typescript-eslint'
 import vue from 'eslint-plugin-vue'
 import prettier from 'eslint-config-prettier'
 import globals from 'globals'
+import regexp from 'eslint-plugin-regexp'
 import { direction } from './eslint.direction.js'
 
 export default ts.config(
@@ -17,6 +18,16 @@ export default ts.config(
       '@typescript-eslint/consistent-type-imports': 'error',
       eqeqeq: ['error', 'always', { null: 'ignore' }],
       'no-console': 'error',
+    },
+  },
+  {
+    // Text from outside goes through these: an expression must not take the square of its length.
+    files: ['packages/{core,contract,server,widget,web}/src/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts'],
+    plugins: { regexp },
+    rules: {
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
+      'regexp/no-super-linear-move': ['error', { report: 'potential' }],
     },
   },
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: ts.parser } } },

@@ -43,6 +43,9 @@ async function formOn(page: Page, starter: string, name: string, change: object 
 const around = (inline: string, lang = 'en') =>
   `<!doctype html><html lang="${lang}"${lang === 'ar' ? ' dir="rtl"' : ''}><title>Their page</title><meta name="viewport" content="width=device-width"><body style="margin:12px;font-family:sans-serif;color:#222;background:#fff"><main><h1>Their page</h1>${inline}</main>`
 
+/** Nobody reads and fills in a form in less than two seconds: the page's clock, which runs by itself, is put forward. */
+const readInPeace = (page: Page) => page.clock.fastForward(2100)
+
 const ready = (page: Page) =>
   expect(
     page.locator('[data-pebblestrand-release] form[aria-busy], [data-pebblestrand-release] form.fm').first(),
@@ -61,7 +64,9 @@ async function phone(
   more: Parameters<Browser['newContext']>[0] = {},
 ): Promise<[BrowserContext, Page]> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, ...more })
-  return [context, await context.newPage()]
+  const page = await context.newPage()
+  if (more.javaScriptEnabled !== false) await page.clock.install()
+  return [context, page]
 }
 
 /** What is typed and pressed at each starter, from its first field on: by keys alone. */
@@ -115,7 +120,7 @@ test('each starter, filled in by keys on a live page at the width of a phone, ar
         .locator('[data-pebblestrand] form [data-field]:not([hidden]) :is(input,textarea,select)')
         .first()
         .focus()
-      await there.waitForTimeout(2100) // nobody reads and fills in a form in less
+      await readInPeace(there)
       await press(there, keys)
       await expect(there.getByText(thanks), starter).toBeVisible()
       expect(await violations(there, '[data-pebblestrand]'), `${starter}, after`).toEqual([])
@@ -165,7 +170,7 @@ test('in steps, with a way back, a field that hangs on another, and what is wron
     await there.getByRole('button', { name: 'Go on' }).click()
     await there.getByLabel('Your name').fill('Runa')
     await there.getByLabel('E-mail address').fill('runa@visitor')
-    await there.waitForTimeout(2100) // nobody reads and fills in a form in less
+    await readInPeace(there)
     await there.getByRole('button', { name: 'Ask for the table' }).click()
     await expect(there.getByText('We answer today.')).toBeVisible()
   })
@@ -198,7 +203,7 @@ test('nothing typed is lost: not by a reload, nor without a connection; pressed 
     await expect(there.getByLabel('What is it about?')).toHaveValue('A long story')
     await there.getByLabel('Telephone number').fill('01632 960 002')
     await there.getByText('After five').click()
-    await there.waitForTimeout(1500)
+    await readInPeace(there)
     await context.setOffline(true)
     await there.getByRole('button', { name: 'Call me back' }).dblclick()
     await expect(there.getByText('There is no connection. What you wrote is kept here')).toBeVisible()
@@ -263,7 +268,7 @@ test('on a page with a strict policy, from right to left, and under attack it wo
     expect(await there.locator('[data-pebblestrand] .w').evaluate((box) => getComputedStyle(box).direction)).toBe('rtl')
     expect(await violations(there, '[data-pebblestrand]')).toEqual([])
     await there.getByText('5 من 5', { exact: false }).first().locator('..').click()
-    await there.waitForTimeout(2100)
+    await readInPeace(there)
     await there.getByRole('button', { name: 'إرسال' }).click()
     await expect(there.getByText('Thank you for telling us.')).toBeVisible({ timeout: 30_000 })
   })
@@ -309,18 +314,19 @@ test('within a dialog over the page: once answered it never comes again', async 
   const { snippets } = await api<{ snippets: { inline: string } }>(page, 'GET', `/api/installs/${id}`)
   const context = await browser.newContext()
   const there = await context.newPage()
+  await there.clock.install()
   await withServedPage({ host: 'dialogued', html: around(snippets.inline) }, async (url) => {
     await there.goto(url)
     const dialog = there.getByRole('dialog')
     await expect(dialog).toBeVisible()
     await dialog.getByLabel('Where to?').fill('a@visitor.example')
-    await there.waitForTimeout(2100)
+    await readInPeace(there)
     await dialog.getByRole('button', { name: 'Send' }).click()
     await expect(dialog.getByText('Thank you. It has arrived.')).toBeVisible()
     await expect(dialog).toBeHidden({ timeout: 15_000 })
     await there.reload()
     await expect(there.locator('[data-pebblestrand-over-ready]')).toBeAttached()
-    await there.waitForTimeout(1500)
+    await there.clock.fastForward(5000)
     await expect(there.getByRole('dialog')).toBeHidden()
   })
   expect(await leadsOf(page, { widgetId, installId: id, publicId: '', inline: '' })).toHaveLength(1)
@@ -351,7 +357,7 @@ test('what nobody types is sent along, and another page comes then', async ({ si
     await there.goto(`${url}?utm_campaign=autumn&friend=isla`)
     await ready(there)
     await there.getByLabel('Town').fill('Orrin')
-    await there.waitForTimeout(2100)
+    await readInPeace(there)
     await there.getByRole('button', { name: 'Sign me up' }).click()
     await expect(there).toHaveURL(/\/thanks$/)
     const [lead] = await leadsOf(page, form)

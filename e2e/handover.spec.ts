@@ -2,6 +2,7 @@ import { devices, type Browser, type Page } from '@playwright/test'
 import { violations } from './pages/axe'
 import { Desk } from './pages/desk'
 import { installId, siteId } from './pages/finds'
+import { gate } from './pages/gate'
 import { linkIn, mailsTo } from './pages/mailbox'
 import { api, expect, settings, test } from './pages/signed-in'
 
@@ -133,9 +134,10 @@ test('all that is open of a site on one sheet, on a CMS, without a script; print
   browser,
 }) => {
   test.setTimeout(240_000)
-  // Slow enough that the person has chosen before it is known who pastes: the choice stays.
+  // The person has chosen before it is known who pastes: the choice stays.
+  const [written, isWritten] = gate()
   await page.route('**/contacts', async (route) => {
-    await new Promise((done) => setTimeout(done, 2000))
+    await written
     await route.continue()
   })
   await page.goto(`/sites/${await siteId(page, 'Tarnside')}`)
@@ -144,6 +146,7 @@ test('all that is open of a site on one sheet, on a CMS, without a script; print
   await dialog.getByLabel('To', { exact: true }).selectOption('Somebody else')
   await dialog.getByLabel('Name').fill('Ole Brandt')
   await dialog.getByLabel('Mail address').fill('ole@tarnside.example')
+  isWritten()
   await expect(dialog.getByRole('option', { name: /, .*pastes/ })).toBeAttached()
   await dialog.getByLabel('By mail').check()
   await dialog.getByLabel('Language').selectOption('German')

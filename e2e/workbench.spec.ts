@@ -1,3 +1,4 @@
+import { gate } from './pages/gate'
 import { publishRelease } from './pages/publish'
 import { expect, siteAddress, test } from './pages/signed-in'
 import { widgetId } from './pages/finds'
@@ -14,9 +15,9 @@ test('two tabs editing one draft: the second is told, nothing is silently overwr
   await expect(count(second)).toHaveAttribute('aria-valuenow', '3')
 
   await count(page).focus()
+  const stored = page.waitForResponse((answer) => /\/draft$/.test(answer.url()) && answer.request().method() === 'PUT')
   await page.keyboard.press('ArrowUp')
-  await expect(page.getByText('saved', { exact: true })).toBeVisible()
-  await page.waitForTimeout(900)
+  expect((await stored).ok()).toBe(true)
 
   await second.getByRole('spinbutton', { name: /Gap/ }).focus()
   await second.keyboard.press('ArrowUp')
@@ -61,14 +62,19 @@ test('a change made while a release is being published is not lost', async ({ si
   await count.focus()
   await page.keyboard.press('ArrowUp')
   await expect(count).toHaveAttribute('aria-valuenow', '5')
+  // The release is on its way until the next change has been made.
+  const [asked, isAsked] = gate()
+  const [changed, isChanged] = gate()
   await page.route('**/releases', async (route) => {
-    await new Promise((resolve) => setTimeout(resolve, 700))
+    isAsked()
+    await changed
     await route.continue()
   })
   await publishRelease(page)
-  await page.waitForTimeout(300)
+  await asked
   await count.focus()
   await page.keyboard.press('ArrowUp')
+  isChanged()
   await expect(page.getByText(/Release 2 is published/)).toBeVisible()
   await expect(count).toHaveAttribute('aria-valuenow', '6')
   await expect(page.getByText('draft, 1 change since release 2')).toBeVisible()

@@ -18,7 +18,7 @@ const Pattern = z
   .trim()
   .max(120, 'must have 120 letters or fewer')
   .superRefine((pattern, context) => {
-    const strange = [...pattern.matchAll(/\{([^}]*)\}/g)]
+    const strange = [...pattern.matchAll(/\{([^{}]*)\}/g)]
       .map(([, name]) => name!)
       .find((name) => !Object.hasOwn(namingWords, name))
     if (strange !== undefined)

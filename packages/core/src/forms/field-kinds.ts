@@ -1,4 +1,5 @@
 import { Field, type FieldKind } from './fields'
+import { withoutTrailingLetter } from '../text'
 
 /** What is asked about a field of a kind, where it is put together; the inputs are the workbench's. */
 export interface FieldPart {
@@ -101,10 +102,9 @@ export function freeName(words: string, taken: readonly string[]): string {
     .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^[^a-z]+|-+$/g, '')
+    .replace(/^[^a-z]+/, '')
     .slice(0, 34)
-    .replace(/-+$/, '')
-  const base = plain || 'field'
+  const base = withoutTrailingLetter(plain, '-') || 'field'
   if (!taken.includes(base)) return base
   for (let n = 2; ; n++) if (!taken.includes(`${base}-${n}`)) return `${base}-${n}`
 }

@@ -1,3 +1,4 @@
+import { storable } from '../items/storable'
 import { dayMs, daysAfter, weekday } from './days'
 import type { FieldFault } from './faults'
 import type { FieldKind, FieldOf } from './fields'
@@ -29,17 +30,18 @@ const EMAIL_MOST = 254
 /** Digits of a number with its country's (ITU-T E.164), and of the shortest that people are reached by. */
 const DIGITS = { least: 3, most: 15 }
 /** A number as people write it, with what is dialled behind it. */
-const TELEPHONE = /^\+?[\d\s().\-/\u00a0\u2010-\u2015]+(?:(?:ext\.?|x|;ext=|#)\s*\d{1,7})?$/i
+const TELEPHONE = /^\+?[\d\s().\-/\u00a0\u2010-\u2015]+$/
+/** What is dialled behind it, from its mark on. */
+const EXTENSION = /^(?:ext\.?|x|;ext=|#)\s*\d{1,7}$/i
+/** Letters of a number with an extension, however it is written. */
+const TELEPHONE_MOST = 60
 /** A number as the HTML standard writes it (HTML, 2.3.4.3: "valid floating-point number"). */
+const NUMBER_MOST = 40
 const NUMBER = /^-?(?:\d+(?:\.\d+)?|\.\d+)(?:[eE][-+]?\d+)?$/
 
 /** Typed text: ends of lines are one letter, and what no database keeps is left out. */
 const typed = (raw: unknown): string | null =>
-  typeof raw === 'string'
-    ? raw.replace(/\r\n?/g, '\n').replaceAll('\0', '').trim()
-    : typeof raw === 'number'
-      ? String(raw)
-      : null
+  typeof raw === 'string' ? storable(raw).replace(/\r\n?/g, '\n').trim() : typeof raw === 'number' ? String(raw) : null
 
 const isEmpty = (raw: unknown): boolean =>
   raw === undefined || raw === null || raw === '' || raw === false || (Array.isArray(raw) && !raw.length)
@@ -52,6 +54,19 @@ function readText({ least, most }: { least: number; most: number }, raw: unknown
   if (!text) return none
   if (text.length < least) return fault('too-short', least)
   return text.length > most ? fault('too-long', most) : { answer: text }
+}
+
+function isTelephone(text: string): boolean {
+  if (text.length > TELEPHONE_MOST) return false
+  const mark = text.search(/[ex;#]/i)
+  const [number, extension] = mark < 0 ? [text, ''] : [text.slice(0, mark), text.slice(mark)]
+  const digits = number.replace(/\D/g, '').length
+  return (
+    TELEPHONE.test(number) &&
+    (!extension || EXTENSION.test(extension)) &&
+    digits >= DIGITS.least &&
+    digits <= DIGITS.most
+  )
 }
 
 function readTick(raw: unknown): Read {
@@ -74,15 +89,12 @@ const readers: Readers = {
   telephone: (_field, raw) => {
     const text = typed(raw)
     if (text === '') return none
-    const digits = text?.replace(/(?:ext\.?|x|;ext=|#).*$/i, '').replace(/\D/g, '').length ?? 0
-    return text !== null && TELEPHONE.test(text) && digits >= DIGITS.least && digits <= DIGITS.most
-      ? { answer: text }
-      : fault('no-telephone')
+    return text !== null && isTelephone(text) ? { answer: text } : fault('no-telephone')
   },
   number: ({ min, max, decimals }, raw) => {
     const text = typed(raw)
     if (text === '') return none
-    const value = text !== null && NUMBER.test(text) ? Number(text) : NaN
+    const value = text !== null && text.length <= NUMBER_MOST && NUMBER.test(text) ? Number(text) : NaN
     if (!Number.isFinite(value)) return fault('no-number')
     if (Number(value.toFixed(decimals)) !== value) return fault('too-precise', decimals)
     if (min !== null && value < min) return fault('too-small', min)
@@ -95,6 +107,7 @@ const readers: Readers = {
   'several-of': ({ options, least, most }, raw) => {
     if (isEmpty(raw)) return none
     const given: unknown[] = Array.isArray(raw) ? raw : [raw]
+    if (given.length > options.length) return fault('not-offered')
     const chosen = options.map(({ value }) => value).filter((value) => given.includes(value))
     if (given.some((one) => !chosen.includes(one as string)) || new Set(given).size !== given.length)
       return fault('not-offered')

@@ -48,7 +48,7 @@ export function askedFields(
 /**
  * Reads what was sent of a form, in the order of its fields: the same in the visitor's browser and on the server. Answers to fields
  * that are not asked for are left out, whatever they are.
- * @param raw names and what was given: of a JSON object, or of a form sent without a script (`fromEntries`)
+ * @param raw names and what was given: of a JSON object, or of a form sent without a script (entries.ts)
  */
 export function readResponses(
   form: FormDefinition,
@@ -69,14 +69,4 @@ export function readResponses(
   }
   const unknown = Object.keys(raw).filter((name) => !known.has(name))
   return Object.keys(faults).length || unknown.length ? { well: false, faults, unknown } : { well: true, responses }
-}
-
-/** Names and values as a form sends them without a script: what is there more than once is a list. */
-export function fromEntries(entries: Iterable<readonly [string, string]>): Record<string, string | string[]> {
-  const all = new Map<string, string | string[]>()
-  for (const [name, value] of entries) {
-    const before = all.get(name)
-    all.set(name, before === undefined ? value : [before, value].flat())
-  }
-  return Object.fromEntries(all)
 }

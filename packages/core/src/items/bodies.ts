@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { cutAtWord } from '../text'
 
 /** A picture that belongs to an item; sizes in CSS px where the source says them. */
 export const Picture = z.object({
@@ -143,7 +144,7 @@ const readings: { [T in BodyType]: BodyReading<Extract<ItemBody, { type: T }>> }
 }
 
 /** The first words of a text, for a line. */
-const beginning = (text: string) => (text.length <= 80 ? text : `${text.slice(0, 80).replace(/\s+\S*$/, '')}…`)
+const beginning = (text: string) => (text.length <= 80 ? text : `${cutAtWord(text, 80)}…`)
 
 /** The reading of a body's own type. */
 export const readingOf = (body: ItemBody): BodyReading<ItemBody> => readings[body.type] as BodyReading<ItemBody>

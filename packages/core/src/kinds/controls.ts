@@ -3,6 +3,7 @@ import { triggerWords } from '../presence/words'
 import type { Trigger } from '../presence/rules'
 import { plainText, type RichText } from '../rich-text'
 import { labels, listed, type LabelId } from '../words'
+import { cutAtWord } from '../text'
 
 /** What a control needs to know, by its type. Numbers carry their limits, choices the words for each value. */
 export interface Controls {
@@ -74,7 +75,7 @@ const dayAndTime = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeS
 const EXCERPT = 60
 const excerpt = (text: string): string => {
   const line = text.replace(/\s+/g, ' ')
-  const cut = line.length > EXCERPT ? `${line.slice(0, EXCERPT).replace(/\s+\S*$/, '')} …` : line
+  const cut = line.length > EXCERPT ? `${cutAtWord(line, EXCERPT)} …` : line
   return line && `“${cut}”`
 }
 

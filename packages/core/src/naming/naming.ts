@@ -1,3 +1,5 @@
+import { withoutTrailing } from '../text'
+
 /** What a naming pattern may name, and what each stands for. */
 export const namingWords = {
   client: 'who it is for',
@@ -21,9 +23,9 @@ const MOST = 80
  */
 export function nameBy(pattern: string, facts: NamingFacts): string {
   const filled = pattern.replace(/\{(\w+)\}/g, (_, word: string) => facts[word as NamingWord]?.trim() || UNKNOWN)
-  return filled
-    .replace(new RegExp(`${UNKNOWN}${DIVIDERS}`, 'g'), UNKNOWN)
-    .replace(new RegExp(`${DIVIDERS}${UNKNOWN}$`), '')
+  const led = filled.replace(new RegExp(`${UNKNOWN}${DIVIDER}*`, 'g'), UNKNOWN)
+  const known = led.endsWith(UNKNOWN) ? withoutTrailing(led.slice(0, -1), (letter) => isDivider.test(letter)) : led
+  return known
     .replaceAll(UNKNOWN, '')
     .replace(/\s+/g, ' ')
     .trim()
@@ -34,7 +36,8 @@ export function nameBy(pattern: string, facts: NamingFacts): string {
 /** Stands where nothing is known yet: a letter of the private use area, which no name has. */
 const UNKNOWN = '\uE000'
 /** Marks that divide one word of a pattern from the next. */
-const DIVIDERS = '[\\s,;:·|/_–—-]*'
+const DIVIDER = '[\\s,;:·|/_–—-]'
+const isDivider = new RegExp(DIVIDER)
 
 /** What a month and a year are called, in the time zone of whoever makes it. */
 export function namingDates(now: Date, timeZone: string): Pick<Required<NamingFacts>, 'month' | 'year'> {

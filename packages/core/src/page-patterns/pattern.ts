@@ -1,3 +1,4 @@
+import { upTo, withoutTrailingLetter } from '../text'
 // Paths with blanks, as WHATWG URL Pattern writes a pathname: `*`, `:name`, and groups in braces with `?`, `*` or `+`. Regular
 // expressions of one's own, which it knows too, are left out: they would run on every page of a client's site.
 
@@ -15,7 +16,7 @@ const isPlain = (path: string) => !/[*:{}\\()?+]/.test(path)
 export const isPattern = (path: string) => !isPlain(path)
 
 /** What comes before the first blank of a pattern: where it can be looked at; the whole of a plain path. */
-export const fixedBeginning = (path: string): string => path.replace(/[*:{\\(].*$/s, '') || '/'
+export const fixedBeginning = (path: string): string => upTo(path, '*:{\\(') || '/'
 
 /** What is wrong with a pattern, as words that can follow "must": null where nothing is. */
 export function patternProblem(path: string): string | null {
@@ -48,7 +49,7 @@ export function patternSource(path: string): string {
 }
 
 const wholeOf = (path: string): string =>
-  isPlain(path) ? `^${escaped(path.replace(/\/+$/, ''))}\\/?$` : `^${sourceOf(path)}$`
+  isPlain(path) ? `^${escaped(withoutTrailingLetter(path, '/'))}\\/?$` : `^${sourceOf(path)}$`
 
 /** In a pathname a blank takes the slash before it along when it may be left out or come again. */
 function sourceOf(text: string): string {

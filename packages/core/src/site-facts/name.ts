@@ -3,8 +3,8 @@ import { everyThing, textOf } from '../sources/structured-data/thing'
 import type { Page } from '../verify/page'
 import { fact, type Fact } from './fact'
 
-/** What stands between a page's own title and the site's name. */
-const BETWEEN = /\s+[|·•–—»«:-]\s+|\s*[|·•»«]\s*/
+/** What stands between a page's own title and the site's name, in a tidy text: of spaces there is one in a row. */
+const BETWEEN = / [|·•–—»«:-] | ?[|·•»«] ?/
 
 const tidy = (text: string | undefined) => (text ?? '').replace(/\s+/g, ' ').trim().slice(0, 80)
 

@@ -137,7 +137,7 @@ export function matches($: CheerioAPI, element: Parameters<CheerioAPI>[0], selec
 /** A value with its variables filled in, as far as they are known. */
 export function resolved(value: string, variables: ReadonlyMap<string, string>, depth = 0): string {
   if (depth > 8) return ''
-  return value.replace(/var\(\s*(--[\w-]+)\s*(?:,\s*([^()]*))?\)/g, (_, name: string, otherwise: string | undefined) =>
-    resolved(variables.get(name) ?? otherwise ?? '', variables, depth + 1),
+  return value.replace(/var\(\s*(--[\w-]+)\s*(?:,([^()]*))?\)/g, (_, name: string, otherwise: string | undefined) =>
+    resolved(variables.get(name) ?? otherwise?.trim() ?? '', variables, depth + 1),
   )
 }

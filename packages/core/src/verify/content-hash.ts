@@ -1,6 +1,7 @@
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js'
 import { isElement, walk, type Page } from './page'
+import { upTo } from '../text'
 
 /** Letters that are hashed together. */
 const PIECE = 16_384
@@ -35,7 +36,7 @@ export function contentHash(page: Page): string {
       } else if (isElement(node) && !volatile.has(node.name)) {
         add(`<${node.name}>`)
         const address = node.attribs.href ?? node.attribs.src
-        if (address) add(address.replace(/[?#].*$/, ''))
+        if (address) add(upTo(address, '?#'))
       }
     },
   )

@@ -1,5 +1,6 @@
 import { volatile } from './content-hash'
 import { isElement, walk, type Page } from './page'
+import { upTo } from '../text'
 
 /** Tells this form from the one of the first version, a single hash. */
 const FORM = 'p1:'
@@ -28,7 +29,7 @@ export function fingerprint(page: Page): string {
         if (words) pieces.push(words)
       } else if (isElement(node) && !volatile.has(node.name)) {
         const address = node.attribs.href ?? node.attribs.src ?? ''
-        pieces.push(piece(`<${node.name}>${address.replace(/[?#].*$/, '')}`))
+        pieces.push(piece(`<${node.name}>${upTo(address, '?#')}`))
       }
     },
   )

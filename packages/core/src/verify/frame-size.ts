@@ -35,7 +35,7 @@ const leastOf = (value: string | undefined) => {
 
 function read(value: string | undefined): FrameWidth | null {
   if (!value || value.length > 60) return null
-  const m = /^\s*(\d+(?:\.\d+)?)\s*(px|%|[a-z]+)?\s*(?:!important)?\s*$/i.exec(value)
+  const m = /^(\d+(?:\.\d+)?)(?:\s*(px|%|[a-z]+))?(?:\s*!important)?$/i.exec(value.trim())
   if (!m) return /^\s*(calc|min|max|clamp|fit-content|-webkit-fill-available|stretch)/i.test(value) ? 'fluid' : null
   const [, amount, unit = 'px'] = m
   if (Number(amount) === 0) return 0

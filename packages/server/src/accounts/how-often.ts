@@ -3,7 +3,7 @@ import type { RateLimiterPostgres } from 'rate-limiter-flexible'
 import type { Sequelize } from 'sequelize'
 import { AppError } from '../platform/errors'
 import type { Count } from '../platform/http/serve'
-import { countOne, limiterIn } from './limiter'
+import { countOne, limiterIn } from '../platform/limits/limiter'
 
 /** Counts each person's calls of each route by themselves. */
 export function countBy(db: Sequelize): Count {

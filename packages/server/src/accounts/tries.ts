@@ -1,7 +1,7 @@
 import type { RateLimiterPostgres } from 'rate-limiter-flexible'
 import type { Sequelize } from 'sequelize'
 import { AppError } from '../platform/errors'
-import { countOne, limiterIn } from './limiter'
+import { countOne, limiterIn } from '../platform/limits/limiter'
 
 /**
  * Failed tries, and in how many seconds. A stranger is counted at one account from one address, at all accounts from one

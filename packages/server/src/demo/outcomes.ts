@@ -52,7 +52,7 @@ export const bringAbout: Record<Exclude<Outcome, 'planned'>, (scene: Scene) => P
   'wrong-host': (scene) =>
     pasteWell(scene, inPlace(scene), scene.snippet.replace(/http:\/\/localhost:\d+/g, 'https://old-strand.example')),
   'script-stripped': (scene) => pasteWell(scene, inPlace(scene, 'filtered'), scene.snippet),
-  'no-width': (scene) => pasteWell(scene, inPlace(scene), scene.snippet.replace(/\n\s*width="\d+"/, '\n ')),
+  'no-width': (scene) => pasteWell(scene, inPlace(scene), scene.snippet.replace(/\n *width="\d+"/, '\n ')),
   blocked: async (scene) => {
     await pasteWell(scene, inPlace(scene), scene.snippet)
     await scene.desks.trouble(scene.site, scene.page, { kind: 'policy', policy: "default-src 'self'; img-src *" })

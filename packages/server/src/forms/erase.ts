@@ -3,12 +3,15 @@ import { QueryTypes, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import { dropArchived } from './archived-leads'
 import { Erasure } from './models'
-import { formsSecret, mailHash } from './secrets'
+import { hashesOf } from './secrets'
 
 // By a hash of the address: what was written is sealed, and need not be read to be found.
 
-const LEADS = `SELECT id FROM leads WHERE mail_hashes @> jsonb_build_array($hash::text)`
-const ARCHIVED = `SELECT row_before ->> 'id' AS lead FROM removed_rows WHERE table_name = 'leads' AND row_before -> 'mail_hashes' @> jsonb_build_array($hash::text)`
+/** One of the two hashes of an address, by the index on each. */
+const MATCHES = (column: string) =>
+  `(${column} @> jsonb_build_array($first::text) OR ${column} @> jsonb_build_array($last::text))`
+const LEADS = `SELECT id FROM leads WHERE ${MATCHES('mail_hashes')}`
+const ARCHIVED = `SELECT row_before ->> 'id' AS lead FROM removed_rows WHERE table_name = 'leads' AND ${MATCHES("row_before -> 'mail_hashes'")}`
 const ABOUT = `lead_ids <> '[]' AND EXISTS (SELECT 1 FROM jsonb_array_elements_text($leads) AS gone(id) WHERE lead_ids ? gone.id)`
 const MAILS = `SELECT id, state, kind, lead_ids AS "leadIds" FROM mails WHERE ${ABOUT}`
 
@@ -18,11 +21,12 @@ interface Found {
   mails: { id: string; state: string; kind: string; leadIds: string[] }[]
 }
 
-async function find({ db }: Pick<Context, 'db'>, hash: string, transaction?: Transaction): Promise<Found> {
+async function find({ db }: Pick<Context, 'db'>, hashes: readonly string[], transaction?: Transaction): Promise<Found> {
   const ask = <T extends object>(sql: string, bind: object) =>
     db.query<T>(sql, { bind: { ...bind }, type: QueryTypes.SELECT, transaction })
-  const leads = (await ask<{ id: string }>(LEADS, { hash })).map(({ id }) => id)
-  const archived = await ask<{ lead: string }>(ARCHIVED, { hash })
+  const hash = { first: hashes[0], last: hashes.at(-1) }
+  const leads = (await ask<{ id: string }>(LEADS, hash)).map(({ id }) => id)
+  const archived = await ask<{ lead: string }>(ARCHIVED, hash)
   const all = JSON.stringify([...leads, ...archived.map(({ lead }) => lead)])
   return { leads, archived, mails: await ask(MAILS, { leads: all }) }
 }
@@ -34,18 +38,22 @@ const countsOf = ({ leads, archived, mails }: Found): ErasureCounts => ({
 })
 
 /** How much is held of an address. */
-export async function foreseeErasure(context: Pick<Context, 'db'>, mail: string): Promise<ErasureCounts> {
-  return countsOf(await find(context, mailHash(await formsSecret(), mail)))
+export async function foreseeErasure(context: Pick<Context, 'db' | 'config'>, mail: string): Promise<ErasureCounts> {
+  return countsOf(await find(context, await hashesOf(context.config, mail)))
 }
 
 /**
  * Deletes all leads with an address, everywhere and for good: what stands in the register, what was removed and could be brought back,
  * and mails about them, sent and waiting. A note of several leads that still waits is written anew without them.
  */
-export async function erase({ db }: Pick<Context, 'db'>, mail: string, userId: string): Promise<Erasure> {
-  const hash = mailHash(await formsSecret(), mail)
+export async function erase(
+  { db, config }: Pick<Context, 'db' | 'config'>,
+  mail: string,
+  userId: string,
+): Promise<Erasure> {
+  const hashes = await hashesOf(config, mail)
   return db.transaction(async (transaction) => {
-    const found = await find({ db }, hash, transaction)
+    const found = await find({ db }, hashes, transaction)
     const { leads, archived, mails } = found
     const run = (sql: string, bind: object) => db.query(sql, { bind: { ...bind }, transaction })
     const ids = (list: readonly string[]) => JSON.stringify(list)
@@ -67,6 +75,6 @@ export async function erase({ db }: Pick<Context, 'db'>, mail: string, userId: s
       archived.map(({ lead }) => lead),
       transaction,
     )
-    return Erasure.create({ mailHash: hash, counts: { ...countsOf(found) }, erasedBy: userId }, { transaction })
+    return Erasure.create({ mailHash: hashes[0]!, counts: { ...countsOf(found) }, erasedBy: userId }, { transaction })
   })
 }

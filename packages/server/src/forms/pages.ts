@@ -1,30 +1,44 @@
-import { createHash } from 'node:crypto'
-import { fromEntries, dayIn, readResponses, resultsOf, SENT, type PollResult } from '@pebblestrand/core/forms'
+import {
+  dayIn,
+  fromFormBody,
+  fromJson,
+  NotAForm,
+  readResponses,
+  resultsOf,
+  SENT,
+  type PollResult,
+  type SentValue,
+} from '@pebblestrand/core/forms'
+import { isStorable } from '@pebblestrand/core/items'
 import { resultsHtml } from '@pebblestrand/core/kinds'
 import { linkTarget } from '@pebblestrand/core/markup'
 import { publicPaths } from '@pebblestrand/core/wire'
 import { spokenLanguage } from '@pebblestrand/core/words'
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
-import { RateLimiterMemory } from 'rate-limiter-flexible'
 import { PAGE_POLICY } from '../delivery/memory'
 import { PUBLIC_ID } from '../delivery/public-id'
 import type { Context } from '../platform/context'
+import { answerTo } from '../platform/http/error-handler'
+import { countTogether } from '../platform/limits/count-together'
+import { subscriberOf } from '../platform/limits/network'
+import { AppError } from '../platform/errors'
 import { answerPage } from './answer-page'
 import { isTestSubmission } from './form-test'
 import { KnownForms, type KnownForm } from './known-forms'
 import { countsFor, receive } from './receive'
 import { limitsFor, Robots } from './robots'
-import { formsSecret } from './secrets'
+import { notSentPage } from './not-sent-page'
+import { formsSecret, hashKey, keyedHash } from './secrets'
 
 /** What one form may be, in bytes: ten long texts of 10,000 letters in any script, each letter escaped, are less. */
 const MOST_BYTES = 1024 * 1024
-/** Of one address at all forms: beyond it nothing is read. */
-const FLOOD = { points: 60, duration: 60 }
-/** Ms in which the same without a key counts as pressed twice. */
+/** Of one household or office at all forms: beyond it nothing is read. */
+const FLOOD = { points: 60, seconds: 60 }
+/** Ms in which the same from the same counts as pressed twice, where there is no key: without a script. */
 const TWICE_MS = 600_000
 
 interface Sent {
-  raw: Record<string, unknown>
+  raw: Record<string, SentValue>
   system: Record<string, string>
   byScript: boolean
 }
@@ -33,9 +47,8 @@ const forAnyOrigin = { 'access-control-allow-origin': '*', 'cache-control': 'no-
 
 /** Names of ours, apart from the fields. */
 function takenApart(body: unknown): Pick<Sent, 'raw' | 'system'> {
-  const whole =
-    typeof body === 'string' ? fromEntries(new URLSearchParams(body)) : ((body ?? {}) as Record<string, unknown>)
-  const raw: Record<string, unknown> = {}
+  const whole = typeof body === 'string' ? fromFormBody(body) : fromJson(body)
+  const raw: Record<string, SentValue> = {}
   const system: Record<string, string> = {}
   for (const [name, value] of Object.entries(whole))
     if (!name.startsWith('_')) raw[name] = value
@@ -46,12 +59,12 @@ function takenApart(body: unknown): Pick<Sent, 'raw' | 'system'> {
 const asksForJson = ({ headers }: FastifyRequest) => !/\btext\/html\b/.test(headers.accept ?? '')
 
 /** A path as a page tells it; '' where it is none. */
-const pathIn = (text: string | undefined) => (text && /^\/[^?#\s]*$/.test(text) ? text.slice(0, 500) : '')
+const pathIn = (text: string | undefined) =>
+  text && isStorable(text) && /^\/[^?#\s]*$/.test(text) ? text.slice(0, 500).toWellFormed() : ''
 
 /** Where forms are sent, from any page, without cookies: as forms are, so that no browser asks beforehand; as JSON for a site's own code. */
 export async function formPages(app: FastifyInstance, context: Context): Promise<void> {
   const known = new KnownForms(context.db)
-  const flood = new RateLimiterMemory(FLOOD)
   let robots: Robots | null = null
   app.removeAllContentTypeParsers()
   app.addContentTypeParser(
@@ -63,6 +76,7 @@ export async function formPages(app: FastifyInstance, context: Context): Promise
     done(null, body),
   )
   app.setChildLoggerFactory((logger) => logger)
+  app.setErrorHandler((error, request, reply) => failed(error, request, reply))
   const path = publicPaths.form.replace('{id}', ':id')
 
   app.options(path, (_request, reply) =>
@@ -86,13 +100,25 @@ export async function formPages(app: FastifyInstance, context: Context): Promise
       const release = /^\d{1,6}$/.test(request.query.r ?? '') ? Number(request.query.r) : 0
       const form = PUBLIC_ID.test(id) ? await known.get(id, release) : null
       if (!form) return reply.code(410).send({ error: 'gone' })
-      if (!(await flood.consume(request.ip).catch(() => null)))
-        return reply.code(429).header('retry-after', '60').send({ error: 'too-often' })
+      const flood = { key: `forms ${subscriberOf(request.ip)}`, ...FLOOD }
+      if ((await countTogether(context.db, [flood])).get(flood.key)! > 0)
+        return asksForJson(request)
+          ? reply.code(429).header('retry-after', '60').send({ error: 'too-often' })
+          : html(reply.code(429).header('retry-after', '60'), notSentPage(request))
       const sent: Sent = { ...takenApart(request.body), byScript: asksForJson(request) }
-      robots ??= new Robots(await formsSecret(), limitsFor(context.config))
+      robots ??= new Robots(context.db, await formsSecret(), limitsFor(context.config))
       return answer(context, form, sent, robots, request, reply)
     },
   )
+}
+
+/** What could not be taken: without a script, in words that a visitor reads. Nothing was kept, and nothing is said to be. */
+function failed(error: unknown, request: FastifyRequest, reply: FastifyReply): FastifyReply {
+  const told =
+    error instanceof NotAForm ? new AppError('invalid', { message: error.message }) : answerTo(error, request)
+  reply.code(told.status).headers(forAnyOrigin)
+  if (told.status === 503) reply.header('retry-after', '10')
+  return asksForJson(request) ? reply.send({ error: told.code }) : html(reply, notSentPage(request))
 }
 
 async function answer(
@@ -114,11 +140,19 @@ async function answer(
   const isTest = await isTestSubmission(system, form.publicId)
   const key = /^[\w-]{8,64}$/.test(system[SENT.key] ?? '')
     ? system[SENT.key]!
-    : keyOf(form.publicId, responses, request.ip, now)
+    : keyedHash(
+        await hashKey(context.config),
+        form.publicId,
+        responses,
+        request.ip,
+        Math.floor(now.getTime() / TWICE_MS),
+      )
   const judged = isTest
     ? { let: true as const }
     : await robots.judge({ publicId: form.publicId, ip: request.ip, key, system, byScript })
   if ('challenge' in judged) return reply.code(428).send(judged)
+  const heldFor = 'held' in judged ? judged.held : null
+  if (heldFor && !(await robots.hasRoom(form.publicId))) return answered()
   const referrer = byScript ? '' : (request.headers.referer ?? '')
   await receive(
     context,
@@ -134,16 +168,20 @@ async function answer(
       language: spokenLanguage(
         system[SENT.language] ?? (form.settings.locale === 'page' ? undefined : (form.settings.locale as string)),
       ).tag,
-      heldFor: 'held' in judged ? judged.held : null,
+      heldFor,
       isTest,
     },
     now,
   )
-  // What was held back is answered as any other: a robot learns nothing.
-  const results = form.settings.results ? resultsOf(form.form, await countsFor(context, form.widgetId)) : []
-  return byScript
-    ? reply.send({ ok: true, results: drawn(results, form, system) })
-    : afterwards(context, form, results, reply)
+  return answered()
+
+  /** What was held back is answered as any other: a robot learns nothing. */
+  async function answered(): Promise<FastifyReply> {
+    const results = form.settings.results ? resultsOf(form.form, await countsFor(context, form.widgetId)) : []
+    return byScript
+      ? reply.send({ ok: true, results: drawn(results, form, system) })
+      : afterwards(context, form, results, reply)
+  }
 }
 
 const drawn = (results: readonly PollResult[], { settings }: KnownForm, system: Record<string, string>) =>
@@ -162,16 +200,9 @@ async function afterwards(context: Context, form: KnownForm, results: readonly P
   return html(reply, await answerPage(context, form, { arrived: { results } }))
 }
 
-const readKnown = (form: KnownForm, raw: Record<string, unknown>, now: Date) => {
+const readKnown = (form: KnownForm, raw: Record<string, SentValue>, now: Date) => {
   const names = new Set(form.form.steps.flatMap(({ fields }) => fields.map(({ name }) => name)))
   const own = Object.fromEntries(Object.entries(raw).filter(([name]) => names.has(name)))
   const read = readResponses(form.form, own, { today: dayIn(form.timeZone, now) })
   return read.well ? read.responses : {}
 }
-
-/** Without a script there is no key: the same from the same within some minutes was pressed twice. */
-const keyOf = (publicId: string, responses: unknown, ip: string, now: Date) =>
-  createHash('sha256')
-    .update(JSON.stringify([publicId, responses, ip, Math.floor(now.getTime() / TWICE_MS)]))
-    .digest('hex')
-    .slice(0, 40)

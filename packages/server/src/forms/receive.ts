@@ -6,7 +6,7 @@ import { deliverJob } from './jobs'
 import { keepAll, keeperOf, type LeadRowToKeep } from './keep-leads'
 import type { KnownForm } from './known-forms'
 import { sealed } from './lead-content'
-import { formsSecret, mailHash } from './secrets'
+import { hashKey, mailHash } from './secrets'
 
 /** What was filled in and found well, and what is known of how it came. */
 export interface Taken {
@@ -62,7 +62,7 @@ async function rowOf(
   passes: boolean,
 ): Promise<LeadRowToKeep> {
   const { key, responses, path, from, language, heldFor, isTest } = taken
-  const secret = await formsSecret()
+  const hashed = await hashKey(config)
   const consents = consentsOf(known.form, responses, { release: known.release, at })
   return {
     publicId: known.publicId,
@@ -75,7 +75,7 @@ async function rowOf(
     heldFor,
     isTest,
     content: sealed(config, { responses, consents, from, language }),
-    hashes: [...new Set(mailsIn(known.form, responses).map((mail) => mailHash(secret, mail)))],
+    hashes: [...new Set(mailsIn(known.form, responses).map((mail) => mailHash(hashed, mail)))],
     at,
     deliveredAt: heldFor || passes ? null : at,
   }

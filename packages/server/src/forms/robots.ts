@@ -1,7 +1,9 @@
 import { isSolved, SENT, SOONEST_MS } from '@pebblestrand/core/forms'
 import type { HeldFor } from '@pebblestrand/contract'
-import { RateLimiterMemory } from 'rate-limiter-flexible'
+import type { Sequelize } from 'sequelize'
 import type { Config } from '../platform/config'
+import { countTogether } from '../platform/limits/count-together'
+import { neighboursOf, subscriberOf } from '../platform/limits/network'
 import { isSigned, sign } from './secrets'
 
 // Nobody solves a puzzle. What looks like a robot is held back and can be let through; what comes too fast has to work for it.
@@ -12,14 +14,20 @@ const VALID = 300
 const BITS = { least: 15, most: 20 }
 
 export interface Limits {
-  /** Of one address at one form: more are held back. */
-  address: { points: number; duration: number }
-  /** Of one form: more, and it is under attack. */
-  form: { points: number; duration: number }
+  /** Submissions of one household or office to one form (platform/limits/network.ts): more are held back. */
+  subscriber: { points: number; seconds: number }
+  /** The same of the network around it. */
+  neighbours: { points: number; seconds: number }
+  /** Submissions to one form: more, and it is under attack. */
+  form: { points: number; seconds: number }
+  /** Held back of one form: more are not kept. */
+  held: { points: number; seconds: number }
 }
 export const limitsFor = ({ formAttack }: Pick<Config, 'formAttack'>): Limits => ({
-  address: { points: 5, duration: 600 },
-  form: { points: formAttack, duration: 60 },
+  subscriber: { points: 5, seconds: 600 },
+  neighbours: { points: 40, seconds: 600 },
+  form: { points: formAttack, seconds: 60 },
+  held: { points: 200, seconds: 86_400 },
 })
 
 export type Judged = { let: true } | { held: HeldFor } | { challenge: string; bits: number }
@@ -35,27 +43,35 @@ interface Sent {
 
 /** What is let through, held back, or has to work first. */
 export class Robots {
-  private readonly addresses: RateLimiterMemory
-  private readonly forms: RateLimiterMemory
-
   constructor(
+    private readonly db: Sequelize,
     private readonly secret: string,
-    limits: Limits,
-  ) {
-    this.addresses = new RateLimiterMemory(limits.address)
-    this.forms = new RateLimiterMemory(limits.form)
-  }
+    private readonly limits: Limits,
+  ) {}
 
   async judge({ publicId, ip, key, system, byScript }: Sent, now = Date.now()): Promise<Judged> {
     if (system[SENT.trap]) return { held: 'trap' }
     const took = Number(system[SENT.took] || NaN) // without a script nobody says
     if (took < SOONEST_MS) return { held: 'fast' }
-    const overBy = await over(this.forms, publicId)
+    const { form, subscriber, neighbours } = this.limits
+    const [ofForm, ofSubscriber, ofNeighbours] = [
+      { key: `form ${publicId}`, ...form },
+      { key: `form ${publicId} ${subscriberOf(ip)}`, ...subscriber },
+      { key: `form ${publicId} ${neighboursOf(ip)}`, ...neighbours },
+    ]
+    const over = await countTogether(this.db, [ofForm, ofSubscriber, ofNeighbours], { now })
+    const overBy = over.get(ofForm.key)!
     if (overBy > 0 && !this.hasWorked(system[SENT.proof] ?? '', publicId, key, now)) {
       if (!byScript) return { held: 'attack' }
       return this.challengeFor(publicId, key, overBy, now)
     }
-    return (await over(this.addresses, `${publicId} ${ip}`)) > 0 ? { held: 'often' } : { let: true }
+    return over.get(ofSubscriber.key)! > 0 || over.get(ofNeighbours.key)! > 0 ? { held: 'often' } : { let: true }
+  }
+
+  /** Whether one more that was held back is kept: a robot that never ends would fill the database. */
+  async hasRoom(publicId: string, now = Date.now()): Promise<boolean> {
+    const key = heldKey(publicId)
+    return (await countTogether(this.db, [{ key, ...this.limits.held }], { now })).get(key) === 0
   }
 
   private challengeFor(publicId: string, key: string, overBy: number, now: number) {
@@ -76,12 +92,5 @@ export class Robots {
   }
 }
 
-/** Counts one more; by how many it is over the limit, 0 within it. */
-const over = async (limiter: RateLimiterMemory, key: string): Promise<number> => {
-  try {
-    await limiter.consume(key)
-    return 0
-  } catch (result) {
-    return Math.max(1, (result as { consumedPoints: number }).consumedPoints - limiter.points)
-  }
-}
+/** By which those are counted that were held back of a form. */
+export const heldKey = (publicId: string) => `held ${publicId}`

@@ -1,5 +1,6 @@
 import { createHmac, timingSafeEqual } from 'node:crypto'
 import { Instance } from '../accounts/models'
+import type { Config } from '../platform/config'
 import { secret } from '../platform/ids'
 
 const KEY = 'forms-secret'
@@ -19,6 +20,21 @@ const hmac = (key: string, text: string) => createHmac('sha256', key).update(tex
 
 /** By which an address is found again without being stored: mail servers take capitals for small letters. */
 export const mailHash = (key: string, mail: string) => hmac(key, `mail ${mail.trim().toLowerCase()}`)
+
+/**
+ * What hashes of visitors' words are made with: of the key that lies outside the database, where there is one, so that whoever has the
+ * database alone cannot try addresses one by one.
+ */
+export const hashKey = async ({ leadsKey }: Pick<Config, 'leadsKey'>): Promise<string> =>
+  leadsKey ? hmac(leadsKey.toString('base64'), 'hashes of what visitors wrote') : formsSecret()
+
+/** Both keys that hashes of an address may have been made with: those of before a key was given are found, too. */
+export const hashesOf = async (config: Pick<Config, 'leadsKey'>, mail: string): Promise<string[]> => [
+  ...new Set([await hashKey(config), await formsSecret()].map((key) => mailHash(key, mail))),
+]
+
+/** A short keyed hash of anything. */
+export const keyedHash = (key: string, ...about: readonly unknown[]) => hmac(key, JSON.stringify(about)).slice(0, 40)
 
 export const sign = (key: string, ...about: readonly (string | number)[]) => hmac(key, JSON.stringify(about))
 

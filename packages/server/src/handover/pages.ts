@@ -3,7 +3,7 @@ import { keptPage, SHEET_SCRIPT, sheetPage, shutPage } from '@pebblestrand/core/
 import { spokenLanguage } from '@pebblestrand/core/words'
 import formbody from '@fastify/formbody'
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
-import { countOne, limiterIn } from '../accounts/limiter'
+import { countOne, limiterIn } from '../platform/limits/limiter'
 import { assets } from '../platform/assets'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'

@@ -37,7 +37,7 @@ export const submit = (
   { install }: StandingForm,
   fields: Record<string, string | string[]>,
   {
-    ip = `198.51.100.${(keys % 250) + 1}`,
+    ip = `198.51.${keys % 250}.1`,
     accept = 'application/json',
     release = 1,
   }: { ip?: string; accept?: string; release?: number } = {},

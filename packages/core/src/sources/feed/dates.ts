@@ -1,3 +1,4 @@
+import { upTo } from '../../text'
 // Dates as feeds in the wild write them: RFC 822/1123 with zone names, wrong weekdays and single digits, ISO 8601 in part, and SQL-like.
 
 /** Zone names that RFC 822 section 5.1 lists, and the European ones that feeds use as well; minutes east of UTC. */
@@ -41,9 +42,10 @@ function iso(text: string): string | null {
   return utc(m[1], Number(m[2]) - 1, m[3] ?? '1', m[4], m[5], m[6], m[7])
 }
 
-function rfc822(text: string): string | null {
+function rfc822(written: string): string | null {
+  const text = upTo(written, '(').trim() // a comment stands behind
   const m =
-    /^(?:[a-z]{2,9}\.?,?\s+)?(\d{1,2})[\s-]+([a-z]{3})[a-z]*\.?[\s-]+(\d{2,4})(?:,?\s+(\d{1,2}):(\d{2})(?::(\d{2}))?)?\s*([a-z]{1,5}|[+-]\d{2}:?\d{2})?(?:\s*\(.*\))?$/i.exec(
+    /^(?:[a-z]{2,9}\.?,?\s+)?(\d{1,2})[\s-]+([a-z]{3})[a-z]*\.?[\s-]+(\d{2,4})(?:,?\s+(\d{1,2}):(\d{2})(?::(\d{2}))?)?(?:\s*([a-z]{1,5}|[+-]\d{2}:?\d{2}))?$/i.exec(
       text,
     )
   if (!m) return null

@@ -2,6 +2,7 @@ import { parseHtml, textWithin } from '../../html'
 import { absolute } from '../links'
 import { fold } from '../sanitise'
 import type { SourceCandidate } from '../source-kind'
+import { withoutTrailingLetter } from '../../text'
 
 /** Media types a feed is declared with. HTML standard, link type `alternate`, names RSS and Atom; JSON Feed 1.1 names its own and application/json. */
 const feedTypes = /^(application\/(rss\+xml|atom\+xml|feed\+json|json|rdf\+xml|xml)|text\/xml)$/i
@@ -57,7 +58,7 @@ export function discoverFeeds(html: string, base: string): SourceCandidate[] {
 /** Addresses worth trying when a page says nothing: beside the page itself, then at the site's root. */
 export function usualFeedAddresses(pageUrl: string): SourceCandidate[] {
   const page = new URL(pageUrl)
-  const own = page.pathname.replace(/\/+$/, '')
+  const own = withoutTrailingLetter(page.pathname, '/')
   const beside = own && !/\.\w+$/.test(own) ? [`${own}/feed`, `${own}/rss.xml`] : []
   return once(
     [...beside, ...usualPaths].map((path) => ({ url: new URL(path, page).href, title: '', how: 'usual' as const })),

@@ -6,6 +6,7 @@ import type { Entry } from '../../items'
 import type { LooseEntry } from './loose-entry'
 import { pictureOf } from './picture'
 import { fold, plainText, sanitise } from '../sanitise'
+import { cutAtWord } from '../../text'
 
 /** Characters of markup of one entry that are looked at: several times the text that is kept. */
 const MOST_MARKUP = 400_000
@@ -74,15 +75,14 @@ const escapeText = (text: string) =>
     .replace(/\n{2,}/g, '<br>')
 
 function firstWords(text: string): string {
-  if (text.length <= 80) return text
-  return text.slice(0, 80).replace(/\s+\S*$/, '') + '…'
+  return text.length <= 80 ? text : `${cutAtWord(text, 80)}…`
 }
 
 function authorOf(entry: LooseEntry): string | null {
   const first = entry.authors?.[0] ?? entry.dc?.creators?.[0]
   const name = typeof first === 'object' ? (first.name ?? first.email) : first
   if (!name) return null
-  const bracketed = /^\S+@\S+\s+\((.+)\)$/.exec(name.trim().slice(0, 300)) // RSS 2.0: "address (Name)"
+  const bracketed = /^[^\s@]+@\S+\s+\((.+)\)$/.exec(name.trim().slice(0, 300)) // RSS 2.0: "address (Name)"
   return fold(plainText(bracketed?.[1] ?? name)) || null
 }
 

@@ -70,14 +70,14 @@ function metaOf($: CheerioAPI) {
 
 /** "Winter timetable · Gullhaven Ferries" of the site Gullhaven Ferries is "Winter timetable". */
 function withoutSite(title: string, site: string): string {
-  const parts = title.split(/\s+[|·–—•»«:-]\s+/)
+  const parts = title.split(/ [|·–—•»«:-] /)
   if (parts.length < 2) return title
   const rest = [parts.at(-1)!, parts[0]!].find((part) => part.toLowerCase() === site.toLowerCase())
   return rest === undefined
     ? title
     : title
         .slice(...(rest === parts[0] ? [rest.length] : [0, -rest.length]))
-        .replace(/^\s*[|·–—•»«:-]\s+|\s+[|·–—•»«:-]\s*$/g, '')
+        .replace(/^ ?[|·–—•»«:-] | [|·–—•»«:-] ?$/g, '')
 }
 
 /** Only on its own host: a page that says it is another site's would lead the click away. */

@@ -154,8 +154,8 @@ function tracksOf(text: string | undefined): (number | null)[] {
     .match(/minmax\([^)]*\)|[^\s]+/g)
   if (!parts) return []
   const sizes = parts.slice(0, 48).map((part) => {
-    const inner = /^minmax\([^,]*,\s*([^)]*)\)$/.exec(part)?.[1] ?? part
-    return { part: inner, fr: /^(\d*\.?\d+)fr$/.exec(inner)?.[1], share: shareWritten(inner) }
+    const inner = /^minmax\([^,]*,([^)]*)\)$/.exec(part)?.[1]?.trim() ?? part
+    return { part: inner, fr: /^(\d+(?:\.\d+)?|\.\d+)fr$/.exec(inner)?.[1], share: shareWritten(inner) }
   })
   const taken = sizes.reduce((sum, { share }) => sum + (share ?? 0), 0)
   const fractions = sizes.reduce((sum, { fr }) => sum + Number(fr ?? 0), 0)

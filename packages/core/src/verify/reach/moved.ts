@@ -1,6 +1,7 @@
 import type { Look } from '../look'
 import { elementsNamed, type Page } from '../page'
 import { isSamePage } from './same-page'
+import { upTo } from '../../text'
 
 /** Seconds after which a page that leads on by itself is still one that nobody reads. */
 const AT_ONCE = 5
@@ -20,14 +21,16 @@ function absolute(address: string, base: string): string | null {
   }
 }
 
+/** What stands between two quotation marks; what ends at one where nothing begins it. */
+const unquoted = (text: string) => upTo(text.replace(/^["']/, ''), `"'`).trim()
+
 /** `<meta http-equiv="refresh" content="0; url=…">` (HTML standard, section 4.2.5.3). */
 function refreshOf(page: Page): string | null {
   for (const { attribs } of elementsNamed(page, 'meta')) {
     if (attribs['http-equiv']?.toLowerCase() !== 'refresh') continue
-    const m = /^\s*(\d+)(?:\.\d*)?\s*[;,]\s*(?:url\s*=\s*)?["']?([^"']+)["']?\s*$/i.exec(
-      attribs.content?.slice(0, 2000) ?? '',
-    )
-    if (m && Number(m[1]) <= AT_ONCE) return m[2]!.trim()
+    const [, seconds, rest] = /^\s*(\d+)(?:\.\d*)?\s*[;,]([^]*)$/.exec(attribs.content?.slice(0, 2000) ?? '') ?? []
+    const address = rest && unquoted(rest.trim().replace(/^url\s*=/i, '').trim())
+    if (address && Number(seconds) <= AT_ONCE) return address
   }
   return null
 }

@@ -86,7 +86,7 @@ const firstLine = (page: Page): string[] =>
 /** Not a page that mentions such things in passing: its title or its first heading is about it, and nothing beside. */
 function saysItself({ title, headings }: Outline, standIn: StandIn): boolean {
   const pattern = titles[standIn]
-  const own = title.split(/\s+[|–—·:-]\s+/)
+  const own = title.replace(/\s+/g, ' ').split(/ [|–—·:-] /)
   return (
     own.some((part) => pattern.test(part)) ||
     headings.slice(0, 1).some((heading) => pattern.test(heading) && heading.length < 90)

@@ -1,3 +1,4 @@
+import { upTo, withoutTrailingLetter } from '../../text'
 const INDEX = /\/(?:index|default|home)\.(?:html?|php|aspx?|jsp)$/i
 
 /**
@@ -11,15 +12,15 @@ export function isSamePage(one: string, other: string): boolean {
 
 const host = (url: URL) => `${url.hostname.replace(/^www\./, '')}:${url.port}`
 
-const pathOf = (url: URL) =>
+const pathOf = (url: URL) => withoutTrailingLetter(wholePathOf(url), '/').toLowerCase()
+
+const wholePathOf = (url: URL) =>
   url.pathname
     .split('/')
-    .map((segment) => decoded(segment).replace(/;.*$/, ''))
+    .map((segment) => upTo(decoded(segment), ';'))
     .join('/')
     .normalize('NFC')
     .replace(INDEX, '')
-    .replace(/\/+$/, '')
-    .toLowerCase()
 
 function decoded(segment: string): string {
   try {

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { request } from 'undici'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { methods, type MethodId } from '@pebblestrand/core/methods'
 import { Plan, verify, type Look, type Sight, type WidgetSight } from '@pebblestrand/core/verify'
 import type { BrowserLookId } from '@pebblestrand/core/verify/words'
@@ -325,7 +325,9 @@ describe('pages that behave badly', () => {
     const running = children('chrom')
     expect(running.length).toBeGreaterThan(0)
     for (const pid of running) process.kill(pid, 'SIGKILL')
-    await new Promise((resolve) => setTimeout(resolve, 500))
+    await vi.waitFor(() => expect(children('chrom').filter((pid) => running.includes(pid))).toEqual([]), {
+      timeout: 10_000,
+    })
     expect((await see(page(snippet()))).codes).toEqual([])
   }, 90_000)
   it('one that was closed says so to whoever comes then', async () => {

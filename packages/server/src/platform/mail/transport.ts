@@ -57,4 +57,4 @@ export class MailTransport {
 }
 
 /** Of `Name <address>`, the address. */
-const addressIn = (from: string) => /<([^>]+)>/.exec(from)?.[1] ?? from
+const addressIn = (from: string) => /<([^<>]+)>/.exec(from)?.[1] ?? from

@@ -10,7 +10,7 @@ export interface Part {
   pieces: Piece[]
 }
 
-const TOKEN = /<!--[\s\S]*?-->|<\/?[a-z][\w-]*|\/?>|([a-z][\w-]*)(=)("[^"]*")|[a-z][\w-]*(?=[\s>])|\s+|[^<\s]+/gi
+const TOKEN = /<!--[\s\S]*?-->|<\/?[a-z][\w-]*|\/?>|([a-z][\w-]*)(?:(=)("[^"]*"))?|\s+|[^<\s]+/gi
 
 /** A snippet in stretches for colouring; put together they are the text itself, to the last sign. */
 export function snippetParts(text: string): Part[] {
@@ -28,12 +28,12 @@ export function snippetParts(text: string): Part[] {
       const last = parts.at(-1)
       if (last?.whole) last.pieces.push({ sort: 'tag', text: token })
       else parts.push(one('tag', token))
-    } else if (inTag && name)
+    } else if (inTag && name && equals)
       parts.push({
         whole: true,
         pieces: [
           { sort: 'name', text: name },
-          { sort: 'text', text: equals! },
+          { sort: 'text', text: equals },
           { sort: 'value', text: value! },
         ],
       })

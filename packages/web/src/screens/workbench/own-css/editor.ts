@@ -52,7 +52,7 @@ function completing({ parts, variables }: Names) {
   return (context: CompletionContext) => {
     const part = context.matchBefore(/::?[a-z(]*$/)
     if (part) return { from: part.from, options: all.parts }
-    const variable = context.matchBefore(/--[a-z-]*$/)
+    const variable = context.matchBefore(/--[a-z-]*/)
     return variable ? { from: variable.from, options: all.variables } : null
   }
 }
