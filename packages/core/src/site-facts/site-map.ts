@@ -6,10 +6,14 @@ export interface SiteMap {
   maps: string[]
 }
 
-/** As many as one file may list (sitemaps.org protocol 0.9). */
+/** Addresses that one file may list (sitemaps.org protocol 0.9). */
 const MOST = 50_000
+/** Elements that are open at a time: the protocol has four, extensions some more. The parser's stack costs the square of its depth. */
+const MOST_DEPTH = 40
+/** Letters of an address that are kept (sitemaps.org protocol 0.9: fewer than 2,048). */
+const MOST_LETTERS = 4096
 
-/** Reads a site map. What is neither XML of that sort nor a list of addresses lists nothing. */
+/** Reads a site map. What is neither XML of that sort nor a list of addresses lists nothing; of what is nested deeper than any, what came before. */
 export function readSiteMap(text: string): SiteMap {
   const body = text.replace(/^\uFEFF/, '').trimStart()
   return body.startsWith('<') ? fromXml(body) : { pages: fromLines(body), maps: [] }
@@ -19,14 +23,17 @@ function fromXml(xml: string): SiteMap {
   const [pages, maps]: [string[], string[]] = [[], []]
   const open: string[] = []
   let text = ''
-  const parser = new Parser(
+  const parser: Parser = new Parser(
     {
       onopentagname(name) {
+        if (open.length >= MOST_DEPTH) return parser.pause()
         // A prefix is of no matter: the elements' names are.
-        open.push(name.replace(/^.*:/, ''))
+        open.push(name.slice(name.lastIndexOf(':') + 1))
         text = ''
       },
-      ontext: (more) => void (text += more),
+      ontext(more) {
+        if (text.length < MOST_LETTERS) text += more
+      },
       onclosetag() {
         const [parent, name] = open.slice(-2)
         open.pop()

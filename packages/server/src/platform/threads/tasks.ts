@@ -12,7 +12,14 @@ import {
 import { readBookmarks, type ReadBookmarks } from '@pebblestrand/core/sources/bookmark-file'
 import { readFeedList as feedListIn, type FeedList } from '@pebblestrand/core/sources/feed-list'
 import { readPageFacts as factsOf, type PageFacts } from '@pebblestrand/core/sources/page-facts'
-import { nameFrom, readFirstPage as readFirst, roomsOf, type MeasuredPage } from '@pebblestrand/core/site-facts'
+import {
+  nameFrom,
+  readFirstPage as readFirst,
+  readSiteMap as siteMapIn,
+  roomsOf,
+  type MeasuredPage,
+  type SiteMap,
+} from '@pebblestrand/core/site-facts'
 import { pageSheets, samplesFromSheets, type Sheet } from '@pebblestrand/core/site-look'
 import {
   pageWithRoom as roomIn,
@@ -130,6 +137,9 @@ interface PageRequest {
 
 /** What a site's first page says of it. */
 export const readFirstPage = (look: Look) => readFirst(look)
+
+/** What a site map lists. */
+export const readSiteMap = (text: string): SiteMap => siteMapIn(text)
 
 /** What a site calls itself. */
 export const nameSite = (looks: Look[]) => nameFrom(looks)

@@ -39,7 +39,7 @@ export async function readSite(
   const cache = again.error ? null : cacheMinutes(first.headers, again.headers)
 
   await progress('pages', 0, 1)
-  const mapped = await mappedPages(outbound, origin, (done, total) => progress('pages', done, total))
+  const mapped = await mappedPages(context, origin, (done, total) => progress('pages', done, total))
   const pages = pagesOf(linked, mapped, origin)
   const paths = [pathname, ...alsoMeasured(pages, pathname)]
   const others = await Promise.all(paths.slice(1).map((path) => lookAt(outbound, origin + path, 'served')))
