@@ -12,7 +12,11 @@ export const deliveryKinds = {
   webhook: 'Webhook',
 } as const
 export type DeliveryWhat = keyof typeof deliveryKinds
-export const deliveryStates = ['waiting', 'queued', 'sent', 'failed'] as const
+/**
+ * `waiting` for a code or for the day's one mail; `unconfirmed` until the visitor says that the address is theirs; `limited` until the
+ * next hour, since the form has sent as many mails as it may in one.
+ */
+export const deliveryStates = ['waiting', 'unconfirmed', 'limited', 'queued', 'sent', 'failed'] as const
 export type DeliveryState = (typeof deliveryStates)[number]
 
 /** What a test submission goes through, in this order. */
@@ -53,7 +57,11 @@ export const FormInfo = z.object({
   sends: z.boolean(),
   isEncrypted: z.boolean(),
   coupons: z.object({ left: z.number(), given: z.number(), waiting: z.number() }),
+  /** Replies that wait: for a confirmation, and for the next hour. */
+  replies: z.object({ unconfirmed: z.number(), limited: z.number() }),
   counts: z.object({ new: z.number(), done: z.number(), spam: z.number(), held: z.number() }),
+  /** Caught as robots within a day and not kept, beyond those that are held back. */
+  notKept: z.number(),
   tests: z.array(FormTestInfo),
 })
 export type FormInfo = z.infer<typeof FormInfo>

@@ -63,6 +63,10 @@ export const LeadWhole = LeadRow.extend({
       at: z.string(),
     }),
   ),
+  /** The mail that asked whether the address is theirs, and when they said so. */
+  confirmation: z
+    .object({ subject: z.string(), text: z.string(), sentAt: z.string(), confirmedAt: z.string().nullable() })
+    .nullable(),
   deliveries: z.array(
     z.object({
       what: z.enum(Object.keys(deliveryKinds) as [DeliveryWhat, ...DeliveryWhat[]]),

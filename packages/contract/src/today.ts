@@ -80,6 +80,8 @@ export const todayRoutes = {
       ),
       /** Forms whose list of codes runs out. */
       coupons: z.array(z.object({ widgetId: z.uuid(), name: z.string(), left: z.number(), waiting: z.number() })),
+      /** Forms that have sent as many mails to visitors as they may in an hour. */
+      limited: z.array(z.object({ widgetId: z.uuid(), name: z.string(), waiting: z.number() })),
       /** What visitors sent that nobody has looked at. */
       leads: z.object({ new: z.number(), held: z.number() }),
       /** Swaps that are planned or on, the next first; `at`: when it begins, or ends where it is on. */

@@ -2,14 +2,18 @@ export { fromEntries, fromFormBody, fromJson, MOST_ENTRIES, NotAForm, type SentV
 export { leadsCsv, leadsJson, type ExportedLead } from './export'
 export { sayAnswer } from './answer-words'
 export { dayIn } from './days'
-export { COUPONS, DeliverySettings, FEW_COUPONS, Notes, NOTES, usualDelivery } from './delivery'
+export { CONFIRM, COUPONS, DeliverySettings, FEW_COUPONS, Notes, NOTES, usualDelivery } from './delivery'
 export { faultLabels, isFaultCode, type FaultCode, type FieldFault } from './faults'
 export { Field, FieldName, HIDDEN_FROM, Option, When, type FieldKind, type FieldOf } from './fields'
 export { fieldKinds, freeName, moved, newField, type FieldPart } from './field-kinds'
 export { fieldsOf } from './fields-of'
 export { FormDefinition, MOST, Step } from './form'
+export { confirmationWords } from './confirmation-words'
 export {
+  blanksInAddresses,
   blanksOf,
+  confirmationBlanks,
+  confirmationLetter,
   leadLines,
   listLines,
   noteLetter,
@@ -25,4 +29,4 @@ export { readAnswer, type Answer, type Circumstances, type Read } from './readin
 export { isAsked, readResponses, type Responses, type ResponsesRead } from './responses'
 export { responsesSchema } from './schema'
 export { SENT, SOONEST_MS } from './system-names'
-export { consentsOf, mailsIn, type Consent } from './taken'
+export { consentsOf, mailsIn, needsConfirmation, type Confirmation, type Consent } from './taken'

@@ -1,9 +1,13 @@
-import { filled, paragraphsLetter, type Letter } from '../letter'
+import { filled, paragraphsLetter, stretchesOf, type Letter, type Stretch } from '../letter'
+import { spokenLanguage } from '../words'
 import { sayAnswer } from './answer-words'
 import type { DeliverySettings } from './delivery'
 import { fieldsOf } from './fields-of'
 import type { FormDefinition } from './form'
+import { confirmationWords } from './confirmation-words'
+import { sayInReply } from './reply-words'
 import type { Responses } from './responses'
+import { mailsIn } from './taken'
 
 /** What fills the blanks of a reply beside the answers themselves. */
 export const replyBlanks = { coupon: 'the code', site: 'the site', form: 'the name of the form' } as const
@@ -38,15 +42,54 @@ export function replyLetter(
   given: Record<keyof typeof replyBlanks, string>,
   spoken: Spoken,
 ): Letter {
+  const toMail = mailsIn(form, responses)[0] ?? ''
   const answers = Object.fromEntries(
     fieldsOf(form).map((field) => [
       field.name,
-      Object.hasOwn(responses, field.name) ? sayAnswer(field, responses[field.name]!, spoken.lang) : '',
+      Object.hasOwn(responses, field.name) ? sayInReply(field, responses[field.name]!, spoken.lang, toMail) : '',
     ]),
   )
-  const fill = { ...answers, ...given }
-  return paragraphsLetter(filled(replySubject, fill), filled(replyText, fill), spoken)
+  const subject = filled(replySubject, { ...answers, ...given })
+  return paragraphsLetter(subject, stretchesOf(withoutBlanksInAddresses(replyText, answers), given, answers), spoken)
 }
+
+/** A blank that a visitor fills cannot be part of an address: it would lead where the visitor wants. */
+const withoutBlanksInAddresses = (text: string, answers: Readonly<Record<string, string>>) =>
+  text.replace(/https?:\/\/[^\s<>"]+/g, (address) =>
+    address.replace(/\{([\w-]+)\}/g, (whole, name: string) => (Object.hasOwn(answers, name) ? '' : whole)),
+  )
+
+/** Whether an answer stands in an address of a reply, where it would be left out. */
+export const blanksInAddresses = (
+  { replyText }: Pick<DeliverySettings, 'replyText'>,
+  form: FormDefinition,
+): string[] => {
+  const names = new Set(fieldsOf(form).map(({ name }) => name))
+  return [...replyText.matchAll(/https?:\/\/[^\s<>"]+/g)]
+    .flatMap(([address]) => [...address.matchAll(/\{([\w-]+)\}/g)].map(([, name]) => name!))
+    .filter((name) => names.has(name))
+}
+
+/**
+ * The mail that asks whether an address is whose it was given as: with nothing in it that a visitor wrote.
+ * @param confirmSubject, confirmText the agency's own; '' for the usual words in the form's language. `{link}` is where it is confirmed.
+ */
+export function confirmationLetter(
+  { confirmSubject, confirmText }: Pick<DeliverySettings, 'confirmSubject' | 'confirmText'>,
+  given: { link: string; site: string; form: string },
+  spoken: Spoken,
+): Letter {
+  const words = confirmationWords[spokenLanguage(spoken.lang).labels]
+  const usual = [words.given, `${words.open}\n{link}`, words.ignore].join('\n\n')
+  return paragraphsLetter(filled(confirmSubject || words.subject, given), filled(confirmText || usual, given), spoken)
+}
+
+/** What the mail that asks for confirmation can have in braces. */
+export const confirmationBlanks = {
+  link: 'where it is confirmed',
+  site: 'the site',
+  form: 'the name of the form',
+} as const
 
 /** One lead as lines: what was asked, and what was answered. */
 export const leadLines = (
@@ -79,14 +122,15 @@ export function noteLetter(
 ): Letter {
   const what = leads.length === 1 ? about.form : `${leads.length} answers to ${about.form}`
   const subject = `${about.isTest ? 'Test: ' : ''}${what}${about.site && ` (${about.site})`}`
-  const text = [
-    about.isTest ? 'This is a test. Nobody filled it in.' : '',
-    ...leads.map(({ at, page, lines }) =>
-      [`${at}${page && `, on ${page}`}`, ...lines.map(({ label, says }) => `${label}: ${says}`)].join('\n'),
-    ),
-    about.link && `All of them: ${about.link}`,
+  const body: Stretch[] = [
+    ...(about.isTest ? [{ text: 'This is a test. Nobody filled it in.\n\n' }] : []),
+    ...leads.flatMap(({ at, page, lines }) => [
+      { text: at },
+      ...(page ? [{ text: ', on ' }, { text: page, isForeign: true }] : []),
+      ...lines.flatMap(({ label, says }) => [{ text: `\n${label}: ` }, { text: says, isForeign: true }]),
+      { text: '\n\n' },
+    ]),
+    ...(about.link ? [{ text: `All of them: ${about.link}` }] : []),
   ]
-    .filter(Boolean)
-    .join('\n\n')
-  return paragraphsLetter(subject, text, { lang: 'en', direction: 'ltr' })
+  return paragraphsLetter(subject, body, { lang: 'en', direction: 'ltr' })
 }

@@ -1,3 +1,4 @@
+import type { DeliverySettings } from './delivery'
 import { fieldsOf } from './fields-of'
 import type { FormDefinition } from './form'
 import type { Responses } from './responses'
@@ -23,6 +24,21 @@ export const consentsOf = (
       ? [{ field: field.name, words: field.label, help: field.help, link: field.link, release, at: at.toISOString() }]
       : [],
   )
+
+/** That somebody followed the link in a mail of ours and said that the address is theirs: its exact words, and both times. */
+export interface Confirmation {
+  subject: string
+  text: string
+  /** ISO 8601. */
+  sentAt: string
+  confirmedAt: string | null
+}
+
+/** Whether a reply waits for a confirmation of the address. */
+export const needsConfirmation = (
+  { confirm }: Pick<DeliverySettings, 'confirm'>,
+  consents: readonly Consent[],
+): boolean => confirm === 'always' || (confirm === 'without-consent' && !consents.length)
 
 /** Mail addresses that somebody gave, the first where a reply goes. */
 export const mailsIn = (form: FormDefinition, responses: Responses): string[] =>

@@ -39,8 +39,14 @@ table{border-collapse:collapse;width:100%}th,td{text-align:start;padding:10px 12
 @media print{main{position:relative}.qr{position:absolute;top:0;inset-inline-end:0;margin:0}.qr svg{width:26mm;height:26mm}h1{padding-inline-end:30mm}body{background:none;font-size:11pt}h1{font-size:20pt}h2{font-size:16pt}h3{margin:14px 0 4px}p{margin:4px 0}li label{padding:4px 0}input[type=checkbox]{width:14px;height:14px;margin-top:4px}pre{padding:8px;font-size:9pt}svg{max-height:48mm;width:auto}main{max-width:none;padding:0}footer{margin-top:10px;padding-top:4px}section{break-before:page;border:0;padding:0;margin:0}section:first-of-type{break-before:auto}.acts,.copy,.verdict,.shown,h3:has(+.shown),button,noscript{display:none}.qr>summary{display:none}details.qr::details-content{content-visibility:visible;block-size:auto}h3{break-after:avoid}pre,svg,li{break-inside:avoid}a{color:inherit}}
 `
 
-/** A page for who has no account. */
-export function page(given: { language: SpokenLanguage; title: string; refreshes: boolean; body: string }): string {
+/** A page for whoever has no account. @param given.hasScript false where the page works by itself */
+export function page(given: {
+  language: SpokenLanguage
+  title: string
+  refreshes: boolean
+  hasScript?: boolean
+  body: string
+}): string {
   const { tag, direction } = given.language
   return `<!doctype html>
 <html lang="${escapeAttribute(tag)}" dir="${direction}">
@@ -52,7 +58,7 @@ export function page(given: { language: SpokenLanguage; title: string; refreshes
 <title>${escapeText(given.title)}</title>
 ${given.refreshes ? '<noscript><meta http-equiv="refresh" content="4"></noscript>' : ''}
 <style>${style}</style>
-<script src="${SHEET_SCRIPT}" defer></script>
+${given.hasScript === false ? '' : `<script src="${SHEET_SCRIPT}" defer></script>`}
 </head>
 <body><main>${given.body}</main></body>
 </html>

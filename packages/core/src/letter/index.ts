@@ -1,2 +1,2 @@
-export { filled } from './filled'
-export { paragraphsLetter, type Letter } from './letter'
+export { filled, stretchesOf } from './filled'
+export { paragraphsLetter, type Letter, type Stretch } from './letter'

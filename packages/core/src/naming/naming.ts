@@ -25,12 +25,7 @@ export function nameBy(pattern: string, facts: NamingFacts): string {
   const filled = pattern.replace(/\{(\w+)\}/g, (_, word: string) => facts[word as NamingWord]?.trim() || UNKNOWN)
   const led = filled.replace(new RegExp(`${UNKNOWN}${DIVIDER}*`, 'g'), UNKNOWN)
   const known = led.endsWith(UNKNOWN) ? withoutTrailing(led.slice(0, -1), (letter) => isDivider.test(letter)) : led
-  return known
-    .replaceAll(UNKNOWN, '')
-    .replace(/\s+/g, ' ')
-    .trim()
-    .slice(0, MOST)
-    .trim()
+  return known.replaceAll(UNKNOWN, '').replace(/\s+/g, ' ').trim().slice(0, MOST).trim()
 }
 
 /** Stands where nothing is known yet: a letter of the private use area, which no name has. */

@@ -81,7 +81,11 @@ export function samplesFromSheets(html: string, sheets: readonly Sheet[]): LookS
   const ground = (declared: Declared | undefined) =>
     colour(declared, 'background-color') || colour(declared, 'background')
   const px = (value: string) =>
-    /^(?:\d+(?:\.\d+)?|\.\d+)px$/.test(value) ? parseFloat(value) : /^(?:\d+(?:\.\d+)?|\.\d+)rem$/.test(value) ? parseFloat(value) * 16 : null
+    /^(?:\d+(?:\.\d+)?|\.\d+)px$/.test(value)
+      ? parseFloat(value)
+      : /^(?:\d+(?:\.\d+)?|\.\d+)rem$/.test(value)
+        ? parseFloat(value) * 16
+        : null
   const font = (declared: Declared | undefined) => said(declared, 'font-family')
   const level = Number(/h(\d)/.exec(words.heading?.name ?? '')?.[1] ?? 1)
   const page = ground(body) || ground(root)

@@ -12,6 +12,7 @@ import { setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { deliverLead, deliverLost } from './deliver'
 import { sendDigests } from './digest'
+import { contentOf, sealed } from './lead-content'
 import { Lead, LeadDelivery } from './models'
 import { forgetOldLeads } from './retention'
 import { forgetFormsSecret } from './secrets'
@@ -94,7 +95,10 @@ describe('a reply with a code', () => {
           widgetId: first!.widgetId,
           siteId: first!.siteId,
           release: first!.release,
-          content: first!.content,
+          content: sealed(system.context.config, {
+            ...contentOf(system.context.config, first!),
+            responses: { email: `w${n}@codes.example`, consent: true },
+          }),
         }),
       ),
     )
@@ -291,9 +295,9 @@ describe('what was written', () => {
     }
     expect(await everything()).not.toContain('sealed@visitor')
     mails.away = false
-    await Mail.update({ queuedAt: new Date(Date.now() - 120_000) }, { where: { state: 'queued' } })
+    await Mail.update({ nextAt: new Date() }, { where: { state: 'queued' } })
     const { sendWaiting } = await import('../mail/send')
-    await sendWaiting(system.context)
+    await sendWaiting(system.context, new Date(Date.now() + 5000))
     expect(mails.to('sealed@visitor.example')).toHaveLength(1)
     const [mail] = await rows<{ text: string; to_mail: string }>(`SELECT * FROM mails WHERE lead_ids @> '["${id}"]'`)
     expect(mail).toMatchObject({ state: 'sent', text: '', to_mail: '', subject: '' })

@@ -1,57 +1,47 @@
-import { leadLines, mailsIn, noteLetter, replyLetter } from '@pebblestrand/core/forms'
+import { leadLines, mailsIn, noteLetter } from '@pebblestrand/core/forms'
 import { kindOf, readSettings } from '@pebblestrand/core/kinds'
-import type { DeliveryState, DeliveryWhat } from '@pebblestrand/contract'
+import type { DeliveryWhat } from '@pebblestrand/contract'
 import { dateFormat } from '@pebblestrand/core/words'
-import { Op, QueryTypes, type Transaction } from 'sequelize'
+import { Op, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import type { Widget } from '../widgets/models'
-import { nextCoupon } from './coupons'
+import { admitReply } from './admit-reply'
+import type { Delivered, Delivering } from './delivering'
 import { deliverJob, webhookJob } from './jobs'
 import { contentOf, type LeadContent } from './lead-content'
-import { formOf, spokenIn, type LeadForm } from './lead-form'
+import { formOf, type LeadForm } from './lead-form'
 import { queueLeadMail } from './lead-mails'
 import { FormTest, Lead, LeadDelivery } from './models'
+import { asRow, reply } from './reply'
 import { agencyTold, clientTold, type Told } from './who-is-told'
 
-/** Where a code stands that a test brings: none is spent on it. */
-const TEST_CODE = 'TEST-CODE'
-
-interface Delivering {
-  lead: Lead
-  about: LeadForm
-  content: LeadContent
-  now: Date
-  /** Where all mails of a test go; null of a real lead. */
-  tester: Told | null
-}
-
 /** What each does; gives the state it is in then. */
-type Piece = (context: Context, delivering: Delivering, transaction: Transaction) => Promise<DeliveryState | Failed>
-interface Failed {
-  problem: string
-}
+type Piece = (context: Context, delivering: Delivering, transaction: Transaction) => Promise<Delivered>
 
 /**
  * Does with a lead what is decided about its form, once: the mails and calls are queued in the transaction that notes that they are.
  * Ended halfway, nothing of it was done, and it is done again.
  */
-export const deliverLead = (context: Context, leadId: string, now = new Date()): Promise<void> =>
-  context.db.transaction(async (transaction) => {
+export async function deliverLead(context: Context, leadId: string, now = new Date()): Promise<void> {
+  const waits = await Lead.count({ where: { id: leadId, deliveredAt: null, state: { [Op.ne]: 'held' } } })
+  if (!waits) return
+  const admission = await admitReply(context, leadId, now)
+  await context.db.transaction(async (transaction) => {
     const lead = await Lead.findByPk(leadId, { transaction, lock: transaction.LOCK.UPDATE })
     if (!lead || lead.deliveredAt || lead.state === 'held') return
     const about = await formOf(lead, transaction)
     if (about) {
       const test = lead.isTest ? await FormTest.findOne({ where: { leadId }, transaction }) : null
       const tester = lead.isTest ? { name: '', mail: test?.toMail ?? '' } : null
-      const delivering = { lead, about, content: contentOf(context.config, lead), now, tester }
+      const delivering = { lead, about, content: contentOf(context.config, lead), now, tester, admission }
       for (const what of wanted(about, delivering)) {
         const came = await pieces[what](context, delivering, transaction)
-        const state = typeof came === 'string' ? { state: came } : { state: 'failed' as const, problem: came.problem }
-        await LeadDelivery.upsert({ leadId, what, at: now, ...state }, { transaction })
+        await LeadDelivery.upsert({ leadId, what, at: now, ...asRow(came) }, { transaction })
       }
     }
     await lead.update({ deliveredAt: now }, { transaction })
   })
+}
 
 /** What is to be done with a lead; of what nobody asked for there is nothing. */
 function wanted({ delivery, form }: LeadForm, { content }: Pick<Delivering, 'content'>): DeliveryWhat[] {
@@ -66,7 +56,7 @@ function wanted({ delivery, form }: LeadForm, { content }: Pick<Delivering, 'con
 }
 
 const pieces: Record<DeliveryWhat, Piece> = {
-  reply: reply,
+  reply,
   'note-agency': (context, delivering, transaction) =>
     note(context, 'note-agency', delivering, () => agencyTold(delivering.lead.siteId, transaction), transaction),
   'note-client': (context, delivering, transaction) =>
@@ -77,52 +67,20 @@ const pieces: Record<DeliveryWhat, Piece> = {
   },
 }
 
-async function reply(context: Context, delivering: Delivering, transaction: Transaction): Promise<DeliveryState> {
-  const { lead, about, content, now, tester } = delivering
-  const { delivery, form, site, name } = about
-  const coupon =
-    delivery.coupon === 'none'
-      ? ''
-      : tester
-        ? TEST_CODE
-        : delivery.coupon === 'fixed'
-          ? delivery.code
-          : await nextCoupon(context, lead.widgetId, lead.id, transaction)
-  // It waits until there are codes again; Today says so.
-  if (coupon === null) return 'waiting'
-  const given = { coupon, site: site?.name ?? '', form: name }
-  const letter = replyLetter(delivery, form, content.responses, given, spokenIn(content.language))
-  const [keeper] = await agencyTold(lead.siteId, transaction)
-  const [client] = await clientTold(lead.siteId, transaction)
-  await queueLeadMail(
-    context,
-    {
-      what: 'reply',
-      leadIds: [lead.id],
-      to: tester ?? { name: '', mail: mailsIn(form, content.responses)[0]! },
-      letter: tester ? { ...letter, subject: `Test: ${letter.subject}` } : letter,
-      fromName: site?.name ?? '',
-      replyTo: (client ?? keeper)?.mail ?? null,
-      now,
-    },
-    transaction,
-  )
-  return 'queued'
-}
-
 async function note(
   context: Context,
   what: 'note-agency' | 'note-client',
   delivering: Delivering,
   people: () => Promise<Told[]>,
   transaction: Transaction,
-): Promise<DeliveryState | Failed> {
+): Promise<Delivered> {
   const { about, tester, lead } = delivering
   const { noteAgency, noteClient } = about.delivery
   // A test is told of at once: nobody waits for tomorrow to know whether it works.
   if (!tester && (what === 'note-agency' ? noteAgency : noteClient) === 'daily') return 'waiting'
   const told = tester ? [tester] : await people()
-  if (!told.length) return { problem: 'Nobody there gets what visitors write: note somebody with a mail address.' }
+  if (!told.length)
+    return { state: 'failed', problem: 'Nobody there gets what visitors write: note somebody with a mail address.' }
   await queueNote(
     context,
     { what, about, leads: [{ lead, content: delivering.content }], told, now: delivering.now },
@@ -186,29 +144,6 @@ export async function deliverLost(context: Context, now = new Date()): Promise<v
     limit: 200,
   })
   for (const { id } of lost) await deliverLead(context, id, now)
-}
-
-/** Who came first first. */
-const WAIT_FOR_CODE = `
-SELECT l.id FROM leads l JOIN lead_deliveries d ON d.lead_id = l.id AND d.what = 'reply' AND d.state = 'waiting'
-WHERE l.widget_id = $widgetId ORDER BY l.at, l.id LIMIT 1000`
-
-/** Replies that waited for a code: as many as there are codes now, who came first first. */
-export async function deliverWaiting(context: Context, widgetId: string, now = new Date()): Promise<void> {
-  const leads = await context.db.query<{ id: string }>(WAIT_FOR_CODE, { bind: { widgetId }, type: QueryTypes.SELECT })
-  for (const { id } of leads)
-    await context.db.transaction(async (transaction) => {
-      const lead = await Lead.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE })
-      const delivery = await LeadDelivery.findOne({
-        where: { leadId: id, what: 'reply', state: 'waiting' },
-        transaction,
-      })
-      const about = lead && delivery && (await formOf(lead, transaction))
-      if (!lead || !delivery || !about) return
-      const content = contentOf(context.config, lead)
-      const state = await reply(context, { lead, about, content, now, tester: null }, transaction)
-      await delivery.update({ state, at: now }, { transaction })
-    })
 }
 
 /** What was held back counts and is passed on from now on. */

@@ -1,6 +1,6 @@
 import { routes, type FormTestInfo } from '@pebblestrand/contract'
-import { strangeBlanks, usualDelivery } from '@pebblestrand/core/forms'
-import { QueryTypes } from 'sequelize'
+import { blanksInAddresses, confirmationBlanks, strangeBlanks, usualDelivery } from '@pebblestrand/core/forms'
+import { literal, Op, QueryTypes } from 'sequelize'
 import { User } from '../accounts/models'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
@@ -10,16 +10,22 @@ import { secret } from '../platform/ids'
 import { seal, unseal } from '../platform/seal'
 import { Widget } from '../widgets/models'
 import { addCoupons, codesIn } from './coupons'
-import { asksFor, deliverWaiting } from './deliver'
+import { asksFor } from './deliver'
 import { requireAddress, startTest } from './form-test'
 import { decidedAnew, deliveryOf } from './known-forms'
-import { Form, FormTest } from './models'
+import { Form, FormTest, LeadDelivery } from './models'
+import { replyToLimited, replyToWaiting } from './reply'
+import { limitsFor } from './robots'
 
 const COUNTS = `
 SELECT
   (SELECT count(*) FROM coupons WHERE widget_id = $id AND given_at IS NULL)::int AS "left",
   (SELECT count(*) FROM coupons WHERE widget_id = $id AND given_at IS NOT NULL)::int AS given,
   (SELECT count(*) FROM lead_deliveries d JOIN leads l ON l.id = d.lead_id WHERE l.widget_id = $id AND d.what = 'reply' AND d.state = 'waiting')::int AS waiting,
+  (SELECT count(*) FROM lead_deliveries d JOIN leads l ON l.id = d.lead_id WHERE l.widget_id = $id AND d.what = 'reply' AND d.state = 'unconfirmed')::int AS unconfirmed,
+  (SELECT count(*) FROM lead_deliveries d JOIN leads l ON l.id = d.lead_id WHERE l.widget_id = $id AND d.what = 'reply' AND d.state = 'limited')::int AS limited,
+  (SELECT coalesce(sum(greatest(0, t.points - $most)), 0) FROM installs i JOIN tries t ON t.key = 'held ' || i.public_id
+    WHERE i.widget_id = $id AND t.expire > $now)::int AS "notKept",
   count(*) FILTER (WHERE state = 'new')::int AS "new", count(*) FILTER (WHERE state = 'done')::int AS done,
   count(*) FILTER (WHERE state = 'spam')::int AS spam, count(*) FILTER (WHERE state = 'held')::int AS held
 FROM leads WHERE widget_id = $id AND NOT is_test`
@@ -28,6 +34,9 @@ interface Counts {
   left: number
   given: number
   waiting: number
+  unconfirmed: number
+  limited: number
+  notKept: number
   new: number
   done: number
   spam: number
@@ -56,6 +65,10 @@ async function rowOf({ config }: Context, widget: Widget): Promise<Form> {
   return row
 }
 
+const leadsOf = (db: Context['db'], widgetId: string) => ({
+  [Op.in]: literal(`(SELECT id FROM leads WHERE widget_id = ${db.escape(widgetId)})`),
+})
+
 const infoOf = ({ id, publicId, toMail, state, steps, beganAt, endedAt }: FormTest): FormTestInfo => ({
   id,
   publicId,
@@ -73,16 +86,21 @@ export function formRoutes(serve: Serve, context: Context): void {
   serve(forms.read, async ({ params: { id } }) => {
     const { widget } = await requireForm(id)
     const row = await rowOf(context, widget)
-    const [counts] = (await db.query<Counts>(COUNTS, { bind: { id }, type: QueryTypes.SELECT })) as [Counts]
+    const [counts] = (await db.query<Counts>(COUNTS, {
+      bind: { id, most: limitsFor(config).held.points, now: Date.now() },
+      type: QueryTypes.SELECT,
+    })) as [Counts]
     const tests = await FormTest.findAll({ where: { widgetId: id }, order: [['beganAt', 'DESC']], limit: 5 })
-    const { left, given, waiting, ...states } = counts
+    const { left, given, waiting, unconfirmed, limited, notKept, ...states } = counts
     return {
       delivery: { ...usualDelivery, ...row.delivery },
       webhookSecret: unseal(row.webhookSecret, config.leadsKey),
       sends: config.mail !== null,
       isEncrypted: config.leadsKey !== null,
       coupons: { left, given, waiting },
+      replies: { unconfirmed, limited },
       counts: states,
+      notKept,
       tests: tests.map(infoOf),
     }
   })
@@ -94,8 +112,25 @@ export function formRoutes(serve: Serve, context: Context): void {
       throw new AppError('invalid', {
         issues: [{ field: 'replyText', message: `has {${strange}}, which nothing fills` }],
       })
+    const [inAddress] = body.reply ? blanksInAddresses(body, form) : []
+    if (inAddress)
+      throw new AppError('invalid', {
+        issues: [
+          { field: 'replyText', message: `has {${inAddress}} within an address, which visitors could lead elsewhere` },
+        ],
+      })
+    const unknown = [...`${body.confirmSubject} ${body.confirmText}`.matchAll(/\{([\w-]+)\}/g)]
+      .map(([, name]) => name!)
+      .find((name) => !Object.hasOwn(confirmationBlanks, name))
+    if (unknown)
+      throw new AppError('invalid', {
+        issues: [{ field: 'confirmText', message: `has {${unknown}}; it can have {link}, {site} and {form}` }],
+      })
     await (await rowOf(context, widget)).update({ delivery: body })
     decidedAnew()
+    // A limit that was raised holds for those that wait, too.
+    await LeadDelivery.update({ nextAt: null }, { where: { what: 'reply', state: 'limited', leadId: leadsOf(db, id) } })
+    await replyToLimited(context)
     return { done: true as const }
   })
 
@@ -111,7 +146,7 @@ export function formRoutes(serve: Serve, context: Context): void {
     const codes = codesIn(body.codes)
     if (!codes.length) throw new AppError('invalid', { issues: [{ field: 'codes', message: 'has no code in it' }] })
     const added = await addCoupons(context, id, codes)
-    await deliverWaiting(context, id)
+    await replyToWaiting(context, id)
     const [row] = await db.query<{ left: number }>(
       'SELECT count(*)::int AS "left" FROM coupons WHERE widget_id = $id AND given_at IS NULL',
       { bind: { id }, type: QueryTypes.SELECT },

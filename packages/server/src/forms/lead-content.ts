@@ -1,4 +1,4 @@
-import type { Consent, Responses } from '@pebblestrand/core/forms'
+import type { Confirmation, Consent, Responses } from '@pebblestrand/core/forms'
 import type { Config } from '../platform/config'
 import { seal, unseal } from '../platform/seal'
 
@@ -10,6 +10,10 @@ export interface LeadContent {
   from: string
   /** The language it was asked in. */
   language: string
+  /** Where the address has to be confirmed before a reply goes there. */
+  confirmation?: Confirmation
+  /** Why no reply goes out: too many were asked for from one network (robots.ts). */
+  noReply?: 'network'
 }
 
 export const sealed = ({ leadsKey }: Pick<Config, 'leadsKey'>, content: LeadContent): string =>

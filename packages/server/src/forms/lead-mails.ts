@@ -39,7 +39,7 @@ export async function queueLeadMail(
       toName: to.name,
       toMail: hide(to.mail),
       fromName,
-      replyTo,
+      replyTo: replyTo === null ? null : hide(replyTo),
       subject: hide(letter.subject),
       text: hide(letter.text),
       html: hide(letter.html),

@@ -50,6 +50,11 @@ export const sitesWithLeads = `SELECT s.id, s.name FROM sites s WHERE EXISTS (SE
 export const waitingLeads = `
 SELECT count(*) FILTER (WHERE state = 'new')::int AS new, count(*) FILTER (WHERE state = 'held')::int AS held FROM leads WHERE NOT is_test AND state IN ('new', 'held')`
 
+/** For Today: forms that have sent as many mails as they may in an hour. */
+export const limitedReplies = `
+SELECT w.id AS "widgetId", w.name, count(*)::int AS waiting FROM lead_deliveries d JOIN leads l ON l.id = d.lead_id JOIN widgets w ON w.id = l.widget_id
+WHERE d.what = 'reply' AND d.state = 'limited' AND l.state IN ('new', 'done') GROUP BY w.id, w.name ORDER BY 3 DESC, 2 LIMIT 20`
+
 export const fewCoupons = `
 SELECT w.id AS "widgetId", w.name, (SELECT count(*) FROM coupons c WHERE c.widget_id = w.id AND c.given_at IS NULL)::int AS left,
   (SELECT count(*) FROM lead_deliveries d JOIN leads l ON l.id = d.lead_id WHERE l.widget_id = w.id AND d.what = 'reply' AND d.state = 'waiting')::int AS waiting

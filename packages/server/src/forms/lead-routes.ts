@@ -92,10 +92,15 @@ async function deliveriesOf({ db }: Context, leadId: string) {
     { bind: { leadId }, type: QueryTypes.SELECT },
   )
   return rows.map(({ what, state, problem, at }) => {
-    const own = what === 'webhook' || state !== 'queued' ? [] : mails.filter(({ kind }) => kind === leadMailKind(what))
+    const own =
+      what === 'webhook' || (state !== 'queued' && state !== 'unconfirmed')
+        ? []
+        : mails.filter(({ kind }) => kind === leadMailKind(what))
     const worst =
       own.find((mail) => MAIL_STATES[mail.state] === 'failed') ?? own.find((mail) => mail.state === 'queued') ?? own[0]
-    return worst ? { what, state: MAIL_STATES[worst.state], problem: worst.problem, at } : { what, state, problem, at }
+    // Asked whether the address is theirs: only what went wrong with that mail says more.
+    const says = worst && (state === 'queued' || MAIL_STATES[worst.state] === 'failed')
+    return says ? { what, state: MAIL_STATES[worst.state], problem: worst.problem, at } : { what, state, problem, at }
   })
 }
 
@@ -129,6 +134,7 @@ async function readLead(context: Context, id: string) {
     language: content.language,
     timeZone: about?.site?.timeZone ?? 'UTC',
     consents: content.consents,
+    confirmation: content.confirmation ?? null,
     deliveries: await deliveriesOf(context, id),
     coupon: coupon?.code ?? null,
   }

@@ -88,3 +88,15 @@ CREATE INDEX erasures_by ON erasures (erased_by);
 CREATE INDEX erasures_at ON erasures (at DESC);
 `,
 }
+
+/** A reply can wait for a confirmation of the address, and for the next hour. */
+export const replyWaits = {
+  name: '0033-reply-waits',
+  sql: `
+ALTER TABLE lead_deliveries DROP CONSTRAINT lead_deliveries_state_check;
+ALTER TABLE lead_deliveries ADD CONSTRAINT lead_deliveries_state_check
+  CHECK (state IN ('waiting', 'unconfirmed', 'limited', 'queued', 'sent', 'failed'));
+DROP INDEX lead_deliveries_open;
+CREATE INDEX lead_deliveries_open ON lead_deliveries (what, state) WHERE state IN ('waiting', 'unconfirmed', 'limited', 'queued');
+`,
+}

@@ -2,6 +2,7 @@ import {
   dayIn,
   fromFormBody,
   fromJson,
+  mailsIn,
   NotAForm,
   readResponses,
   resultsOf,
@@ -153,6 +154,8 @@ async function answer(
   if ('challenge' in judged) return reply.code(428).send(judged)
   const heldFor = 'held' in judged ? judged.held : null
   if (heldFor && !(await robots.hasRoom(form.publicId))) return answered()
+  const asksForReply = !isTest && form.delivery.reply && mailsIn(form.form, responses).length > 0
+  const noReply = asksForReply && !(await robots.mayHaveReply(request.ip)) ? ('network' as const) : undefined
   const referrer = byScript ? '' : (request.headers.referer ?? '')
   await receive(
     context,
@@ -169,6 +172,7 @@ async function answer(
         system[SENT.language] ?? (form.settings.locale === 'page' ? undefined : (form.settings.locale as string)),
       ).tag,
       heldFor,
+      noReply,
       isTest,
     },
     now,

@@ -17,6 +17,8 @@ export interface Taken {
   from: string
   language: string
   heldFor: HeldFor | null
+  /** Why no reply goes out. */
+  noReply?: 'network'
   isTest: boolean
 }
 
@@ -61,7 +63,7 @@ async function rowOf(
   at: Date,
   passes: boolean,
 ): Promise<LeadRowToKeep> {
-  const { key, responses, path, from, language, heldFor, isTest } = taken
+  const { key, responses, path, from, language, heldFor, noReply, isTest } = taken
   const hashed = await hashKey(config)
   const consents = consentsOf(known.form, responses, { release: known.release, at })
   return {
@@ -74,7 +76,7 @@ async function rowOf(
     state: heldFor ? 'held' : 'new',
     heldFor,
     isTest,
-    content: sealed(config, { responses, consents, from, language }),
+    content: sealed(config, { responses, consents, from, language, ...(noReply ? { noReply } : {}) }),
     hashes: [...new Set(mailsIn(known.form, responses).map((mail) => mailHash(hashed, mail)))],
     at,
     deliveredAt: heldFor || passes ? null : at,

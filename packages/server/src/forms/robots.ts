@@ -20,6 +20,8 @@ export interface Limits {
   neighbours: { points: number; seconds: number }
   /** Submissions to one form: more, and it is under attack. */
   form: { points: number; seconds: number }
+  /** Replies that one household or office may ask for, of all forms together, and the network around it. */
+  replies: { subscriber: number; neighbours: number; seconds: number }
   /** Held back of one form: more are not kept. */
   held: { points: number; seconds: number }
 }
@@ -27,6 +29,7 @@ export const limitsFor = ({ formAttack }: Pick<Config, 'formAttack'>): Limits =>
   subscriber: { points: 5, seconds: 600 },
   neighbours: { points: 40, seconds: 600 },
   form: { points: formAttack, seconds: 60 },
+  replies: { subscriber: 5, neighbours: 40, seconds: 3600 },
   held: { points: 200, seconds: 86_400 },
 })
 
@@ -66,6 +69,20 @@ export class Robots {
       return this.challengeFor(publicId, key, overBy, now)
     }
     return over.get(ofSubscriber.key)! > 0 || over.get(ofNeighbours.key)! > 0 ? { held: 'often' } : { let: true }
+  }
+
+  /** Whether somebody there may ask for one more reply. */
+  async mayHaveReply(ip: string, now = Date.now()): Promise<boolean> {
+    const { subscriber, neighbours, seconds } = this.limits.replies
+    const over = await countTogether(
+      this.db,
+      [
+        { key: `replies-from ${subscriberOf(ip)}`, points: subscriber, seconds },
+        { key: `replies-from ${neighboursOf(ip)}`, points: neighbours, seconds },
+      ],
+      { now },
+    )
+    return [...over.values()].every((by) => by === 0)
   }
 
   /** Whether one more that was held back is kept: a robot that never ends would fill the database. */

@@ -1,12 +1,14 @@
 import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
 import { deliverLead, deliverLost } from './deliver'
+import { replyToLimited } from './reply'
 import { sendDigests } from './digest'
 import { formRoutes } from './form-routes'
 import { runTest } from './form-test'
 import { deliverJob, testJob, webhookJob } from './jobs'
 import { leadRoutes } from './lead-routes'
-import { forms as migration } from './migration'
+import { confirmPages } from './confirm-pages'
+import { forms as migration, replyWaits } from './migration'
 import { defineForms } from './models'
 import { formPages } from './pages'
 import { forgetOldLeads } from './retention'
@@ -19,19 +21,23 @@ const retention = job<Record<string, never>>('forms-retention')
 /** What visitors fill in: taken, kept, answered, passed on, and deleted in time. */
 export const forms: Subject = {
   name: 'forms',
-  migrations: [migration],
+  migrations: [migration, replyWaits],
   models: defineForms,
   routes(serve, context) {
     formRoutes(serve, context)
     leadRoutes(serve, context)
   },
-  pages: formPages,
+  async pages(app, context) {
+    await app.register((apart) => formPages(apart, context))
+    await app.register((apart) => confirmPages(apart, context))
+  },
   work: [
     work(deliverJob, { atOnce: 2 }, (context, { leadId }) => deliverLead(context, leadId)),
     work(webhookJob, { atOnce: 2 }, (context, { leadId }) => callWebhook(context, leadId)),
     work(testJob, { atOnce: 2 }, async (context, { testId }) => void (await runTest(context, testId))),
     work(minutely, { cron: '* * * * *' }, async (context) => {
       await deliverLost(context)
+      await replyToLimited(context)
       await callWaiting(context)
     }),
     work(digests, { cron: '20 * * * *' }, (context) => sendDigests(context)),

@@ -23,3 +23,16 @@ CREATE INDEX mails_queued ON mails (queued_at) WHERE state = 'queued';
 CREATE INDEX mails_to ON mails (lower(to_mail), queued_at);
 `,
 }
+
+/** Who sends a mail claims it for a while; a try that failed says when the next one is. */
+export const mailClaims = {
+  name: '0034-mail-claims',
+  sql: `
+ALTER TABLE mails ADD COLUMN claim integer NOT NULL DEFAULT 0;
+ALTER TABLE mails ADD COLUMN claimed_until timestamptz;
+ALTER TABLE mails ADD COLUMN next_at timestamptz NOT NULL DEFAULT now();
+UPDATE mails SET reply_to = NULL WHERE lead_ids <> '[]' AND state <> 'queued';
+DROP INDEX mails_queued;
+CREATE INDEX mails_queued ON mails (next_at) WHERE state = 'queued';
+`,
+}

@@ -28,6 +28,11 @@ export class Mail extends Model<InferAttributes<Mail>, InferCreationAttributes<M
   declare state: CreationOptional<MailState>
   declare tries: CreationOptional<number>
   declare problem: CreationOptional<string | null>
+  /** Counts claims: what became of a mail is written only by whoever has the newest. */
+  declare claim: CreationOptional<number>
+  declare claimedUntil: CreationOptional<Date | null>
+  /** When it is tried, or tried again. */
+  declare nextAt: CreationOptional<Date>
   declare queuedAt: CreationOptional<Date>
   declare sentAt: CreationOptional<Date | null>
 }
@@ -49,6 +54,9 @@ export function defineMail(sequelize: Sequelize): void {
       state: { ...text(), defaultValue: 'queued' },
       tries: integer(0),
       problem: maybeText(),
+      claim: integer(0),
+      claimedUntil: maybeTime(),
+      nextAt: time(),
       queuedAt: time(),
       sentAt: maybeTime(),
     },

@@ -4,7 +4,7 @@ import { newestRound } from '../checks/rounds'
 import type { Context } from '../platform/context'
 import type { Serve } from '../platform/http/serve'
 import { FEW_COUPONS } from '@pebblestrand/core/forms'
-import { fewCoupons, waitingLeads } from '../forms/lead-queries'
+import { fewCoupons, limitedReplies, waitingLeads } from '../forms/lead-queries'
 import { ailing, counts, emptied, lately, swapsAhead, waiting } from './queries'
 
 /** What needs a person now, and what changed. */
@@ -12,7 +12,7 @@ export function todayRoutes(serve: Serve, { db }: Context): void {
   const rows = (sql: string, bind: object = {}) => db.query<never>(sql, { bind: { ...bind }, type: QueryTypes.SELECT })
 
   serve(routes.today.read, async () => {
-    const [installs, [numbers], changes, empty, sources, swaps, coupons, [leads], round] = await Promise.all([
+    const [installs, [numbers], changes, empty, sources, swaps, coupons, limited, [leads], round] = await Promise.all([
       rows(waiting),
       rows(counts),
       rows(lately),
@@ -20,6 +20,7 @@ export function todayRoutes(serve: Serve, { db }: Context): void {
       rows(ailing),
       rows(swapsAhead),
       rows(fewCoupons, { few: FEW_COUPONS }),
+      rows(limitedReplies),
       rows(waitingLeads),
       newestRound(),
     ])
@@ -31,6 +32,7 @@ export function todayRoutes(serve: Serve, { db }: Context): void {
       ailing: sources,
       swaps,
       coupons,
+      limited,
       leads: leads!,
       round,
     }

@@ -29,7 +29,14 @@ function refreshOf(page: Page): string | null {
   for (const { attribs } of elementsNamed(page, 'meta')) {
     if (attribs['http-equiv']?.toLowerCase() !== 'refresh') continue
     const [, seconds, rest] = /^\s*(\d+)(?:\.\d*)?\s*[;,]([^]*)$/.exec(attribs.content?.slice(0, 2000) ?? '') ?? []
-    const address = rest && unquoted(rest.trim().replace(/^url\s*=/i, '').trim())
+    const address =
+      rest &&
+      unquoted(
+        rest
+          .trim()
+          .replace(/^url\s*=/i, '')
+          .trim(),
+      )
     if (address && Number(seconds) <= AT_ONCE) return address
   }
   return null

@@ -19,19 +19,35 @@ export interface Outgoing extends Letter {
 /** What became of a mail. `bounced`: the server will never take it for this address (RFC 5321, section 4.2.1: 5yz). */
 export type Sent = { how: 'sent' } | { how: 'bounced' | 'later'; problem: string }
 
-/** Ms that a server may take for each step. */
+/** Ms that a server may take for each step, and for a whole mail: one that gives a line now and then would take for ever. */
 const WAIT = 10_000
+const WHOLE = 60_000
 
 /** Sends mail through a server. */
 export class MailTransport {
   private readonly transporter: Transporter
 
-  constructor(private readonly settings: MailSettings) {
+  /** @param wholeMs that a mail may take */
+  constructor(
+    private readonly settings: MailSettings,
+    private readonly wholeMs = WHOLE,
+  ) {
     this.transporter = createTransport(settings.smtp, { from: settings.from })
     Object.assign(this.transporter.options, { connectionTimeout: WAIT, greetingTimeout: WAIT, socketTimeout: 2 * WAIT })
   }
 
-  async send({ to, fromName, replyTo, messageId, subject, text, html }: Outgoing): Promise<Sent> {
+  async send(mail: Outgoing): Promise<Sent> {
+    let timer: NodeJS.Timeout | undefined
+    const late = new Promise<Sent>((resolve) => {
+      timer = setTimeout(() => {
+        this.close()
+        resolve({ how: 'later', problem: 'The mail server took too long.' })
+      }, this.wholeMs)
+    })
+    return Promise.race([this.hand(mail), late]).finally(() => clearTimeout(timer))
+  }
+
+  private async hand({ to, fromName, replyTo, messageId, subject, text, html }: Outgoing): Promise<Sent> {
     try {
       await this.transporter.sendMail({
         from: { name: fromName, address: addressIn(this.settings.from) },

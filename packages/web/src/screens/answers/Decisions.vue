@@ -12,6 +12,7 @@ import { useSubmission } from '../../parts/submission'
 import { decide, type FormInfo } from '../../queries/forms'
 import { useRegister } from '../../queries/installs'
 import Codes from './Codes.vue'
+import Confirming from './Confirming.vue'
 import ReplyPreview from './ReplyPreview.vue'
 import Signing from './Signing.vue'
 import { blanksOfWidget, formOfWidget } from './widget-form'
@@ -47,6 +48,8 @@ const install = computed(() => standing.value?.rows.find(({ status }) => status 
       <p v-if="info.counts.held" class="mt-1 leading-[26px]">
         <RouterLink :to="`/results/leads?widgetId=${id}&state=held`" class="word plain"
           >{{ info.counts.held }} held back</RouterLink
+        ><span v-if="info.notKept" class="block text-[13px] text-soft"
+          >{{ info.notKept }} more from robots today were not stored.</span
         >
       </p>
       <p class="mt-4"><RouterLink :to="`/widgets/${id}`" class="word plain">To its workbench</RouterLink></p>
@@ -108,6 +111,7 @@ const install = computed(() => standing.value?.rows.find(({ status }) => status 
             />
           </div>
           <Codes v-if="wanted.coupon === 'list'" :widget-id="id" :coupons="info.coupons" />
+          <Confirming v-model="wanted" :replies="info.replies" :about="about" />
         </template>
       </section>
       <section class="mt-4 border-t border-ink pt-3" aria-labelledby="notes">

@@ -11,7 +11,14 @@ import LeadActions from './LeadActions.vue'
 const props = defineProps<{ id: string }>()
 const { data: lead, error, refetch } = useLead(() => props.id)
 watch(lead, (now) => now && (document.title = `An answer to ${now.widget} · Pebblestrand`), { immediate: true })
-const states = { waiting: 'waits', queued: 'on its way', sent: 'done', failed: 'could not be done' }
+const states = {
+  waiting: 'waits',
+  unconfirmed: 'waits until the address is confirmed',
+  limited: 'will be sent in the next hour',
+  queued: 'on its way',
+  sent: 'done',
+  failed: 'could not be done',
+}
 const at = computed(() =>
   lead.value
     ? new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeStyle: 'short', timeZone: lead.value.timeZone }).format(
@@ -47,6 +54,17 @@ const at = computed(() =>
           <dd class="break-words whitespace-pre-line" dir="auto">{{ one.says }}</dd>
         </div>
       </dl>
+      <section v-if="lead.confirmation?.confirmedAt" class="mt-6" aria-labelledby="confirmed">
+        <h2 id="confirmed" class="text-[16px] font-semibold">Address confirmed</h2>
+        <blockquote class="mt-2 border-l-4 border-rule py-1 pl-4">
+          <p class="font-semibold">{{ lead.confirmation.subject }}</p>
+          <p class="whitespace-pre-line">{{ lead.confirmation.text }}</p>
+          <p class="text-[13.5px] text-soft">
+            Sent {{ new Date(lead.confirmation.sentAt).toLocaleString() }}, confirmed
+            {{ new Date(lead.confirmation.confirmedAt).toLocaleString() }}.
+          </p>
+        </blockquote>
+      </section>
       <section v-if="lead.consents.length" class="mt-6" aria-labelledby="agreed">
         <h2 id="agreed" class="text-[16px] font-semibold">What was agreed to</h2>
         <blockquote v-for="consent in lead.consents" :key="consent.field" class="mt-2 border-l-4 border-rule py-1 pl-4">

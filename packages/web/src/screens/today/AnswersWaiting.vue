@@ -4,6 +4,7 @@ import { plural } from '../../parts/address'
 /** What visitors sent that nobody has looked at, and lists of codes that run out. */
 defineProps<{
   leads: { new: number; held: number }
+  limited: { widgetId: string; name: string; waiting: number }[]
   coupons: { widgetId: string; name: string; left: number; waiting: number }[]
 }>()
 </script>
@@ -21,6 +22,16 @@ defineProps<{
         {{ leads.held === 1 ? 'it' : 'them' }}.
         <RouterLink to="/results/leads?state=held" class="word"
           >Look at {{ leads.held === 1 ? 'it' : 'them' }}</RouterLink
+        >
+      </li>
+      <li v-for="form in limited" :key="`limited-${form.widgetId}`" class="py-[10px]" data-thing>
+        <b>{{ form.name }}</b> has sent as many mails as it may in an hour.
+        {{ plural(form.waiting, 'reply', 'replies') }} will be sent in the next hour.
+        <RouterLink
+          :to="`/widgets/${form.widgetId}/answers`"
+          class="word"
+          :aria-label="`Change the limit of ${form.name}`"
+          >Change the limit</RouterLink
         >
       </li>
       <li v-for="form in coupons" :key="form.widgetId" class="py-[10px]" data-thing>

@@ -133,9 +133,10 @@ const attempt = (doing: Promise<void>) => void doing.catch((e: unknown) => sayFa
         </ul>
       </section>
       <AnswersWaiting
-        v-if="answer.leads.new || answer.leads.held || answer.coupons.length"
+        v-if="answer.leads.new || answer.leads.held || answer.coupons.length || answer.limited.length"
         :leads="answer.leads"
         :coupons="answer.coupons"
+        :limited="answer.limited"
       />
       <SwapsAhead v-if="answer.swaps.length" :swaps="answer.swaps" />
       <p v-if="unlisted > 0" class="mt-5 border-t border-ink pt-3 text-soft">

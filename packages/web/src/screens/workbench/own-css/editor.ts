@@ -52,6 +52,8 @@ function completing({ parts, variables }: Names) {
   return (context: CompletionContext) => {
     const part = context.matchBefore(/::?[a-z(]*$/)
     if (part) return { from: part.from, options: all.parts }
+    // It is given 250 letters of one line at most.
+    // eslint-disable-next-line regexp/no-super-linear-move
     const variable = context.matchBefore(/--[a-z-]*/)
     return variable ? { from: variable.from, options: all.variables } : null
   }
