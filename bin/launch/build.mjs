@@ -144,6 +144,15 @@ const parts = [
     make: () => bundleWhole(at('server', 'src', 'platform', 'threads', 'tasks.ts'), at('server', 'dist', 'tasks.cjs')),
   },
   {
+    name: 'picture process',
+    mark: at('server', 'dist', 'pictures.cjs'),
+    sources: [at('server', 'src', 'pictures', 'copying')],
+    make: () =>
+      bundleWhole(at('server', 'src', 'pictures', 'copying', 'process.ts'), at('server', 'dist', 'pictures.cjs'), [
+        'sharp',
+      ]),
+  },
+  {
     name: 'pebble',
     mark: at('server', 'dist', 'pebble.cjs'),
     sources: [

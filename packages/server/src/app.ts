@@ -53,11 +53,11 @@ const believed = (proxies: number | string[]) =>
 export async function buildApp(
   context: Omit<Context, 'log'>,
   memory: ArtefactMemory,
-  logger: boolean,
+  logger: boolean | { stream: NodeJS.WritableStream },
 ): Promise<FastifyInstance> {
   const app = Fastify({
     serverFactory: (framework) => serverWithMemory(memory, framework),
-    logger: logger && { level: 'info', serializers: { err: plainError } },
+    logger: logger && { level: 'info', serializers: { err: plainError }, ...(logger === true ? {} : logger) },
     logController: new LogController({ disableRequestLogging: true }),
     trustProxy: believed(context.config.trustProxy),
     bodyLimit: 1024 * 1024,

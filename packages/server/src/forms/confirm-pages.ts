@@ -13,6 +13,7 @@ import { contentOf, sealed } from './lead-content'
 import { formOf, spokenIn } from './lead-form'
 import { Lead } from './models'
 import { goOn, sendReply } from './reply'
+import { counterKey, hashKey } from './secrets'
 
 /** Ms for which a link is good. */
 const GOOD_MS = 7 * 86_400_000
@@ -49,7 +50,8 @@ export async function confirmPages(app: FastifyInstance, context: Context): Prom
     return say(reply, status, language, confirmationWords[language.labels].gone, '')
   }
   const open = async (request: FastifyRequest<Asked>) => {
-    const opened = { key: `confirm ${subscriberOf(request.ip)}`, ...OPENED }
+    const key = counterKey(await hashKey(context.config), 'confirm', subscriberOf(request.ip))
+    const opened = { key, ...OPENED }
     if ((await countTogether(context.db, [opened])).get(opened.key)! > 0) return null
     return unconfirmed(context, await leadOfToken(request.params.token))
   }

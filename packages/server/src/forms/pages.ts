@@ -29,7 +29,7 @@ import { KnownForms, type KnownForm } from './known-forms'
 import { countsFor, receive } from './receive'
 import { limitsFor, Robots } from './robots'
 import { notSentPage } from './not-sent-page'
-import { formsSecret, hashKey, keyedHash } from './secrets'
+import { counterKey, formsSecret, hashKey, keyedHash } from './secrets'
 
 /** What one form may be, in bytes: ten long texts of 10,000 letters in any script, each letter escaped, are less. */
 const MOST_BYTES = 1024 * 1024
@@ -101,13 +101,14 @@ export async function formPages(app: FastifyInstance, context: Context): Promise
       const release = /^\d{1,6}$/.test(request.query.r ?? '') ? Number(request.query.r) : 0
       const form = PUBLIC_ID.test(id) ? await known.get(id, release) : null
       if (!form) return reply.code(410).send({ error: 'gone' })
-      const flood = { key: `forms ${subscriberOf(request.ip)}`, ...FLOOD }
+      const hashing = await hashKey(context.config)
+      const flood = { key: counterKey(hashing, 'forms', subscriberOf(request.ip)), ...FLOOD }
       if ((await countTogether(context.db, [flood])).get(flood.key)! > 0)
         return asksForJson(request)
           ? reply.code(429).header('retry-after', '60').send({ error: 'too-often' })
           : html(reply.code(429).header('retry-after', '60'), notSentPage(request))
       const sent: Sent = { ...takenApart(request.body), byScript: asksForJson(request) }
-      robots ??= new Robots(context.db, await formsSecret(), limitsFor(context.config))
+      robots ??= new Robots(context.db, { signing: await formsSecret(), hashing }, limitsFor(context.config))
       return answer(context, form, sent, robots, request, reply)
     },
   )

@@ -4,7 +4,7 @@ import type { Sequelize } from 'sequelize'
 import type { Config } from '../platform/config'
 import { countTogether } from '../platform/limits/count-together'
 import { neighboursOf, subscriberOf } from '../platform/limits/network'
-import { isSigned, sign } from './secrets'
+import { counterKey, isSigned, sign } from './secrets'
 
 // Nobody solves a puzzle. What looks like a robot is held back and can be let through; what comes too fast has to work for it.
 
@@ -48,7 +48,8 @@ interface Sent {
 export class Robots {
   constructor(
     private readonly db: Sequelize,
-    private readonly secret: string,
+    /** What challenges are signed with, and what networks are hashed with where they are counted: none is stored in clear. */
+    private readonly keys: { signing: string; hashing: string },
     private readonly limits: Limits,
   ) {}
 
@@ -59,8 +60,8 @@ export class Robots {
     const { form, subscriber, neighbours } = this.limits
     const [ofForm, ofSubscriber, ofNeighbours] = [
       { key: `form ${publicId}`, ...form },
-      { key: `form ${publicId} ${subscriberOf(ip)}`, ...subscriber },
-      { key: `form ${publicId} ${neighboursOf(ip)}`, ...neighbours },
+      { key: this.keyOf('form', publicId, subscriberOf(ip)), ...subscriber },
+      { key: this.keyOf('form', publicId, neighboursOf(ip)), ...neighbours },
     ]
     const over = await countTogether(this.db, [ofForm, ofSubscriber, ofNeighbours], { now })
     const overBy = over.get(ofForm.key)!
@@ -71,14 +72,16 @@ export class Robots {
     return over.get(ofSubscriber.key)! > 0 || over.get(ofNeighbours.key)! > 0 ? { held: 'often' } : { let: true }
   }
 
+  private keyOf = (what: string, ...about: string[]) => counterKey(this.keys.hashing, what, ...about)
+
   /** Whether somebody there may ask for one more reply. */
   async mayHaveReply(ip: string, now = Date.now()): Promise<boolean> {
     const { subscriber, neighbours, seconds } = this.limits.replies
     const over = await countTogether(
       this.db,
       [
-        { key: `replies-from ${subscriberOf(ip)}`, points: subscriber, seconds },
-        { key: `replies-from ${neighboursOf(ip)}`, points: neighbours, seconds },
+        { key: this.keyOf('replies-from', subscriberOf(ip)), points: subscriber, seconds },
+        { key: this.keyOf('replies-from', neighboursOf(ip)), points: neighbours, seconds },
       ],
       { now },
     )
@@ -94,7 +97,7 @@ export class Robots {
   private challengeFor(publicId: string, key: string, overBy: number, now: number) {
     const bits = Math.min(BITS.most, BITS.least + Math.floor(Math.log2(1 + overBy / 10)))
     const until = Math.floor(now / 1000) + VALID
-    return { challenge: `${until}-${bits}-${sign(this.secret, 'challenge', publicId, key, until, bits)}`, bits }
+    return { challenge: `${until}-${bits}-${sign(this.keys.signing, 'challenge', publicId, key, until, bits)}`, bits }
   }
 
   /** The challenge is ours, of this submission, not over, and was solved. */
@@ -103,7 +106,7 @@ export class Robots {
       /^((\d{1,12})-(\d{1,2})-([\w-]{20,60}))\.(\d{1,12})$/.exec(proof) ?? []
     return (
       Number(until) * 1000 >= now &&
-      isSigned(this.secret, signature, 'challenge', publicId, key, Number(until), Number(bits)) &&
+      isSigned(this.keys.signing, signature, 'challenge', publicId, key, Number(until), Number(bits)) &&
       isSolved(challenge, nonce, Number(bits))
     )
   }

@@ -33,6 +33,10 @@ export const hashesOf = async (config: Pick<Config, 'leadsKey'>, mail: string): 
   ...new Set([await hashKey(config), await formsSecret()].map((key) => mailHash(key, mail))),
 ]
 
+/** By which something is counted about somebody, without saying who. */
+export const counterKey = (key: string, what: string, ...about: readonly string[]) =>
+  `${what} ${keyedHash(key, ...about)}`
+
 /** A short keyed hash of anything. */
 export const keyedHash = (key: string, ...about: readonly unknown[]) => hmac(key, JSON.stringify(about)).slice(0, 40)
 

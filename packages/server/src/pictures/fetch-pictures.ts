@@ -5,7 +5,8 @@ import { OutboundError } from '../platform/outbound/client'
 import { job } from '../platform/queue'
 import { keepCopies, noteMissing } from './keep-copies'
 import { Picture } from './models'
-import { copiesOf, NoPicture } from './resize'
+import { copiesOf } from './copying/copies'
+import { NoPicture } from './copying/no-picture'
 import { uploadedBytes } from './uploads'
 
 /** A picture that could not be had is tried again after so long. */
@@ -34,7 +35,7 @@ export async function fetchPictures(context: Context, { widgetId, urls }: { widg
 async function fetchPicture(context: Context, sourceUrl: string): Promise<void> {
   try {
     const bytes = (await uploadedBytes(context, sourceUrl)) ?? (await bytesAt(context, sourceUrl))
-    await keepCopies(context, sourceUrl, bytes, await copiesOf(bytes))
+    await keepCopies(context, sourceUrl, bytes, (await copiesOf(bytes)).copies)
   } catch (error) {
     if (!(error instanceof NoPicture) && !(error instanceof OutboundError)) throw error
     await noteMissing(sourceUrl, error.message)

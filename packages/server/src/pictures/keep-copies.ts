@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import type { Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import { Picture, PictureCopy } from './models'
-import type { Copy } from './resize'
+import type { Copy } from './copying/resize'
 
 /** Keeps our copies of a picture, under the address it came from. */
 export async function keepCopies(

@@ -9,11 +9,23 @@ import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { fetchPictures } from './fetch-pictures'
 import { Picture, PictureCopy, Upload, WidgetPicture } from './models'
 import { notePictures } from './own-pictures'
-import { copiesOf, NoPicture, WIDTHS } from './resize'
+import { copiesOf as copy, PictureProcess } from './copying/copies'
+import { NoPicture } from './copying/no-picture'
+import { makeCopies, WIDTHS } from './copying/resize'
 import { tidyPictures } from './tidy'
 
 const plain = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#2a6' } })
 const jpeg = (width: number, height: number) => plain(width, height).jpeg().toBuffer()
+
+const copiesOf = async (bytes: Uint8Array) => (await copy(bytes)).copies
+
+/** The processor's ms that some work takes. */
+async function spent(work: () => Promise<unknown>): Promise<number> {
+  const before = process.cpuUsage()
+  await work()
+  const { user, system } = process.cpuUsage(before)
+  return (user + system) / 1000
+}
 
 describe('copies', () => {
   it('stand in each width that is smaller, in WebP and JPEG, no wider than the picture is', async () => {
@@ -51,6 +63,37 @@ describe('copies', () => {
     ['half a picture', async () => (await plain(900, 900).png().toBuffer()).subarray(0, 900)],
   ])('are not made of %s', async (_, bytes) => {
     await expect(copiesOf(await bytes())).rejects.toThrow(NoPicture)
+  })
+})
+
+describe('a picture that costs more than it is worth', () => {
+  // Of one colour a picture of any size is a thousand bytes.
+  const avif = (side: number) => plain(side, side).avif({ effort: 0 }).toBuffer()
+  it('is not decoded: 993 bytes of AVIF took a minute and a half', async () => {
+    const bomb = await avif(7000)
+    expect(bomb.length).toBeLessThan(20_000)
+    let problem: unknown
+    const ms = await spent(() => makeCopies(bomb).catch((error: unknown) => (problem = error)))
+    expect(problem).toEqual(new NoPicture('It is 7000 by 7000 px.'))
+    expect(ms).toBeLessThan(2000)
+  })
+  it('is decoded once for all copies', async () => {
+    const large = await sharp({
+      create: { width: 4000, height: 3000, channels: 3, noise: { type: 'gaussian', mean: 128, sigma: 30 } },
+    } as never)
+      .png({ compressionLevel: 1 })
+      .toBuffer()
+    const once = await spent(() => sharp(large).resize({ width: 800 }).raw().toBuffer())
+    expect(await spent(() => makeCopies(large))).toBeLessThan(3 * once)
+  })
+  it('is given up after its time; the next one is copied all the same', async () => {
+    const hasty = new PictureProcess(1)
+    await expect(hasty.copiesOf(await jpeg(3000, 2000))).rejects.toThrow(new NoPicture('It takes too long to open.'))
+    const patient = new PictureProcess()
+    expect((await patient.copiesOf(await jpeg(300, 200))).copies).not.toEqual([])
+    patient.end()
+    expect((await patient.copiesOf(await jpeg(300, 200))).copies).not.toEqual([])
+    patient.end()
   })
 })
 

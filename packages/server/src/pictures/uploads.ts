@@ -6,7 +6,8 @@ import type { Serve } from '../platform/http/serve'
 import { knownPictures, ownPicture } from './own-pictures'
 import { keepCopies } from './keep-copies'
 import { Upload } from './models'
-import { copiesOf, NoPicture, shapeOf } from './resize'
+import { copiesOf } from './copying/copies'
+import { NoPicture } from './copying/no-picture'
 
 const PATH = '/api/uploads/'
 
@@ -50,8 +51,7 @@ export function uploadRoutes(serve: Serve, context: Context): void {
 
 async function copied(bytes: Buffer) {
   try {
-    const copies = await copiesOf(bytes)
-    return { copies, ...(await shapeOf(bytes)) }
+    return await copiesOf(bytes)
   } catch (error) {
     if (!(error instanceof NoPicture)) throw error
     throw new AppError('invalid', {

@@ -37,9 +37,10 @@ const former = Object.fromEntries(
   ]),
 )
 
-/** Built files: those the server hands out as they are, and the one its threads run. */
+/** Built files: those the server hands out as they are, and what its threads and its process for pictures run. */
 export const assets = {
   tasks: join(packages, 'server', 'dist', 'tasks.cjs'),
+  pictures: join(packages, 'server', 'dist', 'pictures.cjs'),
   runtime: join(packages, 'widget', 'dist', 'strand.js'),
   sheet: join(packages, 'widget', 'dist', 'sheet.js'),
   behaviours: join(packages, 'widget', 'dist', 'behaviours'),

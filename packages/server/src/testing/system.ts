@@ -34,7 +34,10 @@ export interface TestSystem {
 }
 
 /** The server without its port: a fresh database, the real routes, the real queue, the simulated sites. No demo data. */
-export async function startTestSystem(env: NodeJS.ProcessEnv = {}): Promise<TestSystem> {
+export async function startTestSystem(
+  env: NodeJS.ProcessEnv = {},
+  logger: false | { stream: NodeJS.WritableStream } = false,
+): Promise<TestSystem> {
   const name = `t_${randomBytes(6).toString('hex')}`
   const base = inject('databaseUrl')
   await ask(base, `CREATE DATABASE ${name}`)
@@ -55,7 +58,7 @@ export async function startTestSystem(env: NodeJS.ProcessEnv = {}): Promise<Test
   const threads = new Threads()
   const memory = new ArtefactMemory(config.databaseUrl, silent)
   await memory.listen()
-  const app = await buildApp({ config, db, queue, outbound, threads, browser: null, facts: allFacts }, memory, false)
+  const app = await buildApp({ config, db, queue, outbound, threads, browser: null, facts: allFacts }, memory, logger)
   await app.ready()
   const context: Context = { config, db, queue, outbound, threads, browser: null, facts: allFacts, log: app.log }
   return {

@@ -1,4 +1,5 @@
 import sharp from 'sharp'
+import { NoPicture } from './no-picture'
 
 // Only what sites show to people is opened: no SVG, no PDF, nothing that runs a program of its own.
 sharp.block({ operation: ['VipsForeignLoad'] })
@@ -12,7 +13,6 @@ sharp.unblock({
   ],
 })
 sharp.cache(false)
-// One thread, one copy after the other: passwords are hashed in the same pool, and people wait for those.
 sharp.concurrency(1)
 
 /** Px: copies for a face, for a small picture, and for one across a column, each as dense screens want it. */
@@ -21,10 +21,14 @@ export const WIDTHS = [96, 320, 800]
 const EFFORT = 2
 /** Px: what is smaller counts visits, what is larger is no picture for a page. */
 const SIDES = { least: 8, most: 12_000 }
-const MOST_PIXELS = 50_000_000
-const FORMATS = new Set(['jpeg', 'png', 'webp', 'gif', 'heif'])
-
-export class NoPicture extends Error {}
+/** Pixels that are decoded at the most, by format: of AVIF one costs about five times as much as of the others. */
+const MOST_PIXELS: Record<string, number> = {
+  jpeg: 50_000_000,
+  png: 50_000_000,
+  webp: 50_000_000,
+  gif: 50_000_000,
+  heif: 16_000_000,
+}
 
 export interface Copy {
   width: number
@@ -32,13 +36,23 @@ export interface Copy {
   bytes: Buffer
 }
 
+export interface Copied {
+  copies: Copy[]
+  /** Of the picture itself: its format, and px, upright. */
+  format: string
+  width: number
+  height: number
+}
+
 /**
- * Copies of a picture in the widths needed, in WebP and JPEG, upright, without what a camera wrote into it (EXIF, place).
- * Throws NoPicture where the bytes are none that is shown.
+ * Copies of a picture in the widths needed, in WebP and JPEG, upright, without what a camera wrote into it (EXIF, place). It is decoded
+ * once; all copies are made from the largest.
+ * @throws NoPicture where the bytes are none that is shown
  */
-export async function copiesOf(bytes: Uint8Array): Promise<Copy[]> {
+export async function makeCopies(bytes: Uint8Array): Promise<Copied> {
   if (!bytes.length) throw new NoPicture('There is nothing at its address.')
-  const open = () => sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+  const limitInputPixels = Math.max(...Object.values(MOST_PIXELS))
+  const open = () => sharp(bytes, { limitInputPixels, failOn: 'error' })
   const {
     format,
     width = 0,
@@ -49,28 +63,31 @@ export async function copiesOf(bytes: Uint8Array): Promise<Copy[]> {
     .catch(() => {
       throw new NoPicture('It is no JPEG, PNG, WebP, GIF or AVIF.')
     })
-  if (!FORMATS.has(format)) throw new NoPicture('It is no JPEG, PNG, WebP, GIF or AVIF.')
+  const most = MOST_PIXELS[format]
+  if (!most) throw new NoPicture('It is no JPEG, PNG, WebP, GIF or AVIF.')
   const [short, long] = [Math.min(width, height), Math.max(width, height)]
-  if (short < SIDES.least || long > SIDES.most) throw new NoPicture(`It is ${width} by ${height} px.`)
+  if (short < SIDES.least || long > SIDES.most || width * height > most)
+    throw new NoPicture(`It is ${width} by ${height} px.`)
   const fitting = WIDTHS.filter((one) => one < upright.width)
   const widths = fitting.length < WIDTHS.length ? [...fitting, Math.min(upright.width, WIDTHS.at(-1)!)] : fitting
+  const { data, info } = await open()
+    .autoOrient()
+    .resize({ width: widths.at(-1)!, withoutEnlargement: true })
+    .raw()
+    .toBuffer({ resolveWithObject: true })
+    .catch(asNoPicture)
+  const raw = { width: info.width, height: info.height, channels: info.channels }
   const copies: Copy[] = []
   for (const px of new Set(widths)) {
-    const resized = open().autoOrient().resize({ width: px, withoutEnlargement: true })
+    const resized = sharp(data, { raw }).resize({ width: px, withoutEnlargement: true })
     const [webp, jpg] = [
       resized.clone().webp({ quality: 78, effort: EFFORT }),
       resized.flatten({ background: '#ffffff' }).jpeg({ quality: 80 }),
     ]
-    copies.push({ width: px, format: 'webp', bytes: await webp.toBuffer().catch(asNoPicture) })
-    copies.push({ width: px, format: 'jpg', bytes: await jpg.toBuffer().catch(asNoPicture) })
+    copies.push({ width: px, format: 'webp', bytes: await webp.toBuffer() })
+    copies.push({ width: px, format: 'jpg', bytes: await jpg.toBuffer() })
   }
-  return copies
-}
-
-/** Of a picture that copies could be made of; px, upright. */
-export async function shapeOf(bytes: Uint8Array): Promise<{ format: string; width: number; height: number }> {
-  const { format, width, height, autoOrient } = await sharp(bytes, { limitInputPixels: MOST_PIXELS }).metadata()
-  return { format, width: autoOrient?.width ?? width, height: autoOrient?.height ?? height }
+  return { copies, format, ...upright }
 }
 
 const asNoPicture = (): never => {
