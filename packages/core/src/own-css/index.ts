@@ -1,2 +1,3 @@
 export { withOwnCss } from './with-own-css'
-export { MOST_LETTERS, scopeCss, type CssNote, type ScopedCss, type ScopeWish } from './scope'
+export { MOST } from './readable'
+export { scopeCss, type CssNote, type ScopedCss, type ScopeWish } from './scope'

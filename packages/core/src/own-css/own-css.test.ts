@@ -154,3 +154,40 @@ describe('published CSS', () => {
     expect(seen).toBeGreaterThan(20)
   })
 })
+
+describe('a sheet that would take its time', () => {
+  const wish = { parts: ['title'], overPage: false }
+  const spent = (source: string) => {
+    const before = process.cpuUsage()
+    const scoped = scopeCss(source, wish)
+    const { user, system } = process.cpuUsage(before)
+    return { scoped, ms: (user + system) / 1000 }
+  }
+  it.each([
+    '(',
+    '[',
+    '{',
+    'a{',
+    '&{',
+    '@media{',
+    '@supports(',
+    ':not(',
+    ':is(a,',
+    'a,',
+    '{}',
+    'a{}',
+    'a{b:c}',
+    'a{b:(',
+    '::part(title),',
+  ])('of %j to its last letter is read as far as it goes, and the rest is said to be left out', (piece) => {
+    for (const before of ['', 'a{b:', 'a{--b:', '@media ']) {
+      const { scoped, ms } = spent(before + piece.repeat(Math.floor(59_000 / piece.length)))
+      expect(ms, before + piece).toBeLessThan(1500)
+      expect(scoped.notes.length, before + piece).toBeGreaterThan(0)
+    }
+  })
+  it('is not held against what people write: 1,000 rules of five selectors', () => {
+    const source = Array.from({ length: 1000 }, (_, n) => `.a${n},.b${n},.c,.d,.e{color:#123}`).join('\n')
+    expect(scopeCss(source, wish).notes).toEqual([])
+  })
+})

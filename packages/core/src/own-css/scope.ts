@@ -22,6 +22,8 @@ import {
   standingProperties,
 } from './allowed'
 
+import { readablePart } from './readable'
+
 /** Something to say of a sheet, at its place. */
 export interface CssNote {
   /** From 1. */
@@ -46,8 +48,6 @@ export interface ScopeWish {
   overPage: boolean
 }
 
-/** Letters of a sheet at most. */
-export const MOST_LETTERS = 60_000
 const MOST_NOTES = 60
 
 /** In `:not()` it weighs as much as an id, and matches every element: own CSS comes before the widget's. */
@@ -69,14 +69,14 @@ export function scopeCss(source: string, wish: ScopeWish): ScopedCss {
     if ('loc' in node && node.loc) return source.slice(node.loc.start.offset, node.loc.end.offset)
     return 'line' in node ? (lines[node.line - 1] ?? '').slice(node.column - 1) : ''
   }
-  const sheet = parse(source.slice(0, MOST_LETTERS), {
+  const { text, says } = readablePart(source)
+  const sheet = parse(text, {
     positions: true,
     parseCustomProperty: true,
     onParseError: ({ line, column, message }) =>
       note({ line, column }, 'mistake', `cannot be read here: ${message.toLowerCase()}`),
   }) as StyleSheet
-  if (source.length > MOST_LETTERS)
-    note({ line: 1, column: 1 }, 'taken-out', `what comes after ${MOST_LETTERS} letters is left out`, '')
+  if (says) note({ line: 1, column: 1 }, 'taken-out', says, '')
   clean(sheet.children, 0, { wish, note })
   // Neither a string nor anything else may end the element it stands in.
   const css = generate(sheet).replaceAll('</', '<\\/')

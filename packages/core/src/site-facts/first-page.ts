@@ -1,3 +1,4 @@
+import type { AnyNode } from 'domhandler'
 import type { Look } from '../verify/look'
 import { parsePage, type Page } from '../verify/page'
 import { problemOf } from '../verify/reach'
@@ -33,8 +34,21 @@ export function readFirstPage(look: Look): FirstPage {
 const TANGLED = 'The page is too tangled to be looked through.'
 
 /** An answer that is well, and empty until its scripts have run. */
-const waitsForScripts = (page: Page, { status }: Look) =>
-  status < 300 && !page.$('body').clone().find('script, style, noscript').remove().end().text().trim()
+const waitsForScripts = (page: Page, { status }: Look) => status < 300 && !page.$('body').toArray().some(hasWords)
+
+/** Whether anything is read in an element. Without recursion, since a page may be nested deep. */
+function hasWords(element: AnyNode): boolean {
+  const open = [element]
+  for (let node = open.pop(); node; node = open.pop()) {
+    if (node.type === 'text' && node.data.trim()) return true
+    if ('children' in node && !('name' in node && UNREAD.test(node.name)))
+      for (const child of node.children) open.push(child)
+  }
+  return false
+}
+
+/** What stands in these is not read. */
+const UNREAD = /^(?:script|style|noscript)$/
 
 /** What a site calls itself, by those of its pages that are pages; the first page first. */
 export const nameFrom = (looks: readonly Look[]): Fact<string> | null =>

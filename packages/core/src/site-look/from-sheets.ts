@@ -1,12 +1,13 @@
-import { load, type CheerioAPI } from 'cheerio'
+import type { CheerioAPI } from 'cheerio'
 import type { Element } from 'domhandler'
+import { parseHtml } from '../html'
 import { Cascade, matches, readSheet, resolved, type Declared, type Found, type Sheet } from './cascade'
 import { toHexColour } from './css-colour'
 import type { LookSamples } from './samples'
 
 /** The sheets in a page, and addresses of those that it loads for a screen, in order. */
 export function pageSheets(html: string, base: string): { inline: Sheet[]; linked: string[] } {
-  const $ = load(html)
+  const $ = parseHtml(html)
   const linked = $('link[rel~=stylesheet][href]')
     .toArray()
     .filter((link) => !/print/i.test($(link).attr('media') ?? ''))
@@ -64,7 +65,7 @@ function wordsOf($: CheerioAPI): { texts: Element[]; heading: Element | undefine
  * one element of each sort. What only a script sets, or only a media query, is not seen.
  */
 export function samplesFromSheets(html: string, sheets: readonly Sheet[]): LookSamples {
-  const $ = load(html)
+  const $ = parseHtml(html)
   // Where no words of the page are a link, one is put there to see how it would look.
   if (!$(TEXT_LINK).length) $('main, [role=main], article, body').first().append('<p><a href="#">probe</a></p>')
   const rules: Found[] = []

@@ -3,6 +3,7 @@ import type { FastifyInstance } from 'fastify'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { subscriberOf } from '../platform/limits/network'
 import type { Subject } from '../subject'
 import { PUBLIC_ID } from './public-id'
 
@@ -23,7 +24,7 @@ export function toldRoutes(app: FastifyInstance, context: Context, hearers: NonN
     const hear = Object.hasOwn(hearers, name) ? hearers[name]! : null
     reply.headers({ 'access-control-allow-origin': '*', 'cache-control': 'no-store' })
     if (!hear || !PUBLIC_ID.test(id)) return reply.code(404).send()
-    const within = await limiter.consume(request.ip).catch(() => null)
+    const within = await limiter.consume(subscriberOf(request.ip)).catch(() => null)
     if (!within) return reply.code(429).header('retry-after', '60').send()
     const userAgent = String(request.headers['user-agent'] ?? '').slice(0, 500)
     await hear(context, { publicId: id, ip: request.ip, userAgent, body: parsed(request.body) })

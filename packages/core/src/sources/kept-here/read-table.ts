@@ -32,7 +32,7 @@ export function readTable(text: string): Table {
   if (rows.length > MOST.rows)
     throw new TableError(
       null,
-      `The file has ${rows.length.toLocaleString('en')} rows; ${MOST.rows.toLocaleString('en')} at a time can be read.`,
+      `The file has more than ${MOST.rows.toLocaleString('en')} rows. Split it and import the parts one by one.`,
     )
   return { heads: heads.cells.map((head, at) => head.trim() || `Column ${at + 1}`), rows }
 }
@@ -65,6 +65,7 @@ function records(text: string, delimiter: string): Table['rows'] {
       relax_quotes: true, // 34°5'6" is written without more of them, whatever the standard says
       skip_empty_lines: true,
       info: true,
+      to: MOST.rows + 2, // with the names of the columns, one row more than there may be
     }) as unknown as { info: { lines: number }; record: string[] }[]
     // `info.lines` is the line a record ends on: those that hold line breaks begin as many before.
     return read.map(({ info, record }) => ({

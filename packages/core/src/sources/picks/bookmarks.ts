@@ -1,6 +1,6 @@
 import type { Cheerio, CheerioAPI } from 'cheerio'
 import type { AnyNode, Element } from 'domhandler'
-import { parseHtml } from '../../html'
+import { parseHtml, textWithin } from '../../html'
 import { escapeAttribute, escapeText } from '../../markup'
 import { absolute } from '../links'
 
@@ -24,6 +24,9 @@ export interface ReadBookmarks {
 /** Far more than anyone keeps by hand. */
 const MOST = 20_000
 
+/** Letters of a note that are kept. */
+const MOST_NOTE = 10_000
+
 /** Names of the folders that browsers make themselves: they say nothing of what is in them. */
 const OWN_FOLDERS =
   /^(bookmarks?( bar| menu| toolbar)?|other bookmarks|mobile bookmarks|favou?rites( bar)?|lesezeichen(-?(symbol)?leiste|-?menü)?|weitere lesezeichen|unfiled|imported.*)$/i
@@ -35,7 +38,7 @@ const OWN_FOLDERS =
  * @returns null where the text is no such file
  */
 export function readBookmarks(text: string): ReadBookmarks | null {
-  if (!/<dl[\s>]/i.test(text) || !/<a\s[^>]*href/i.test(text)) return null
+  if (!/<dl[\s>]/i.test(text) || !/<a\s/i.test(text) || !/\shref/i.test(text)) return null
   const $ = parseHtml(text)
   const bookmarks: Bookmark[] = []
   let skipped = 0
@@ -70,7 +73,8 @@ function noteAfter($: CheerioAPI, node: Element): string {
   const term = $(node).closest('dt')
   const next = term.next()
   if (!next.is('dd')) return ''
-  return plain(next.clone().children('dl, dt').remove().end().text())
+  const own = next[0]!.children.filter((child) => child.type !== 'tag' || !/^(?:dl|dt)$/.test(child.name))
+  return plain(own.map((child) => textWithin(child, MOST_NOTE)).join(''))
 }
 
 /** Folders around a bookmark, the outermost first. */
