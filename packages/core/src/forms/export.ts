@@ -1,4 +1,5 @@
 import { stringify } from 'csv-stringify/sync'
+import { withoutFormulas } from '../text/formulas'
 import type { Answer } from './reading'
 import type { Consent } from './taken'
 
@@ -20,16 +21,13 @@ export interface ExportedLead {
 
 const FIRST = ['id', 'at', 'form', 'site', 'page', 'state', 'test', 'from', 'language'] as const
 
-/** What spreadsheets take for a formula they are not to (OWASP, CSV injection): an apostrophe before it makes it text. */
-const safe = (text: string) => (/^[=+\-@\t\r]/.test(text) && !/^[+-]?[\d\s().,/-]+$/.test(text) ? `'${text}` : text)
-
 /** As CSV (RFC 4180): what all leads have, then a column for each field that any of them answered, then what they agreed to. */
 export function leadsCsv(leads: readonly ExportedLead[]): string {
   const fields = [...new Set(leads.flatMap(({ answers }) => Object.keys(answers)))]
   const cell = (answer: Answer | undefined) =>
     answer === undefined
       ? ''
-      : safe(
+      : withoutFormulas(
           [answer]
             .flat()
             .map((one) => (one === true ? 'yes' : String(one)))
@@ -40,10 +38,12 @@ export function leadsCsv(leads: readonly ExportedLead[]): string {
       [...FIRST, ...fields.map((name) => `answer:${name}`), 'consents'],
       ...leads.map((lead) => [
         ...FIRST.map((name) =>
-          typeof lead[name] === 'boolean' ? (lead[name] ? 'yes' : 'no') : safe(String(lead[name])),
+          typeof lead[name] === 'boolean' ? (lead[name] ? 'yes' : 'no') : withoutFormulas(String(lead[name])),
         ),
         ...fields.map((name) => cell(Object.hasOwn(lead.answers, name) ? lead.answers[name] : undefined)),
-        safe(lead.consents.map(({ words, release, at }) => `${words} (release ${release}, ${at})`).join('; ')),
+        withoutFormulas(
+          lead.consents.map(({ words, release, at }) => `${words} (release ${release}, ${at})`).join('; '),
+        ),
       ]),
     ],
     { record_delimiter: '\r\n' },

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { SheetInfo } from '@pebblestrand/contract'
+import { Activity } from '../activity/models'
 import { Install } from '../installs/models'
 import { pasteAt, planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
@@ -183,6 +184,20 @@ describe('a sheet for whoever pastes', () => {
     await system.work()
     expect((await open(out.address)).body).toContain('It is gone from the page.')
     expect(await status(first)).toBe('retired')
+  })
+  it('may write to the agency twenty times an hour, and no more', async () => {
+    const { id } = (
+      await ada.post('/api/sheets', { purpose: 'paste', scope: 'install', id: second.id, toName: 'Isla' })
+    ).body as { id: string }
+    const { rows } = (await ada.get(`/api/sheets?installId=${second.id}`)).body as { rows: SheetInfo[] }
+    const { address } = rows.find((one) => one.id === id)!
+    const before = await Activity.count({ where: { verb: 'trouble' } })
+    const codes = []
+    for (let n = 0; n < 25; n++)
+      codes.push((await press(address, second, 'trouble', { note: `No ${n}\0 \ud800` })).statusCode)
+    expect([codes[0], codes[19], codes[20], codes[24]]).toEqual([303, 303, 429, 429])
+    expect((await Activity.count({ where: { verb: 'trouble' } })) - before).toBe(20)
+    await ada.delete(`/api/sheets/${id}`)
   })
 })
 

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { keptPage, SHEET_SCRIPT, sheetPage, shutPage } from '@pebblestrand/core/handover'
+import { storable } from '@pebblestrand/core/items'
 import { spokenLanguage } from '@pebblestrand/core/words'
 import formbody from '@fastify/formbody'
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
@@ -21,6 +22,8 @@ const POLICY =
 /** Wrong addresses that one caller may try, and asks for looks, in so many seconds. */
 const GUESSES = { points: 30, duration: 600 }
 const LOOKS = { points: 60, duration: 600 }
+/** Things that whoever has one sheet may write to the agency in so many seconds. */
+const NOTES = { points: 20, duration: 3600 }
 
 interface Asked {
   Params: { token: string; item: string }
@@ -41,6 +44,7 @@ export async function sheetPages(app: FastifyInstance, context: Context): Promis
   })
   const guesses = limiterIn(context.db, 'sheet-guess', GUESSES)
   const looks = limiterIn(context.db, 'sheet-look', LOOKS)
+  const notes = limiterIn(context.db, 'sheet-note', NOTES)
   const script = readFileSync(assets.sheet)
   app.get(SHEET_SCRIPT, (_request, reply) =>
     reply.type('text/javascript; charset=utf-8').header('cache-control', 'no-cache').send(script),
@@ -105,8 +109,11 @@ export async function sheetPages(app: FastifyInstance, context: Context): Promis
       ),
     )
     act('trouble', async (sheet, { params, body }) => {
-      const note = typeof body?.note === 'string' ? body.note.trim().slice(0, 1000) : ''
-      if (note) await tellTrouble(context, sheet, params.item, note)
+      const note = typeof body?.note === 'string' ? storable(body.note).trim().slice(0, 1000) : ''
+      if (!note) return
+      const past = await countOne(notes, sheet.id)
+      if (past) throw new AppError('too-often', { remedy: `Wait ${past.wait}, then try again.` })
+      await tellTrouble(context, sheet, params.item, note)
     })
   }
 

@@ -6,7 +6,7 @@ import type { Sheet } from './models'
 
 /** Counts that a sheet was opened. What looks at addresses in mails before people do is not counted. */
 export async function countVisit(db: Sequelize, sheet: Sheet, userAgent: string, now = new Date()): Promise<void> {
-  if (!userAgent || isbot(userAgent)) return
+  if (!userAgent || isbot(userAgent.slice(0, 500))) return
   const site = await Site.findByPk(sheet.siteId, { attributes: ['timeZone'] })
   await db.query(
     `INSERT INTO sheet_visits (sheet_id, day, visits) VALUES (:sheetId, :day, 1)

@@ -3,6 +3,7 @@ import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js'
 import type { Entry } from '../../items'
 import { folded } from '../../sieve/keywords'
+import { withFormulas } from '../../text/formulas'
 import { absolute } from '../links'
 import { plainText } from '../sanitise'
 import type { ReviewField } from './fields'
@@ -95,7 +96,7 @@ export function readRows(table: Table, reading: Reading): { rows: ReadRow[]; fau
 
 /** A cell that was kept from being a formula by an apostrophe loses it (OWASP, CSV injection). */
 const plain = (text: string) => {
-  const freed = text.replace(/^'(?=[=+\-@])/, '')
+  const freed = withFormulas(text)
   return /<[a-z/!]|&[a-z#]/i.test(freed) ? plainText(freed) : freed.replace(/\s+/g, ' ').trim()
 }
 

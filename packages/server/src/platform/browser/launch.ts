@@ -23,6 +23,8 @@ const switches = [
   // No address is looked up but by the proxy, this machine's own names too, and nothing goes around it.
   '--proxy-bypass-list=<-loopback>',
   '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
+  // Chromium has known it by either name.
+  '--webrtc-ip-handling-policy=disable_non_proxied_udp',
   '--force-webrtc-ip-handling-policy=disable_non_proxied_udp',
   `--js-flags=--max-old-space-size=${HEAP_MB}`,
 ]

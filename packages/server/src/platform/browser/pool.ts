@@ -71,6 +71,7 @@ export class BrowserPool {
         reducedMotion: 'reduce',
         ignoreHTTPSErrors: false,
       })
+      await context.addInitScript(openNothing)
       return await untilAborted(see({ context, isSpent: pass.isSpent }), signal)
     } catch (error) {
       if (this.closed) throw new BrowserAway('The browser is being closed.', true)
@@ -106,6 +107,15 @@ export class BrowserPool {
     await browser?.close().catch(() => {})
     if (this.proxyAt) await this.proxy.close()
   }
+}
+
+/**
+ * In a page, before anything of its own: windows that it opens by itself are refused, as browsers refuse them to visitors who have pressed
+ * nothing, and there is nothing to print on.
+ */
+function openNothing(): void {
+  window.open = () => null
+  window.print = () => {}
 }
 
 function untilAborted<T>(work: Promise<T>, signal: AbortSignal): Promise<T> {

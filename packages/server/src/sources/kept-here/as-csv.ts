@@ -1,9 +1,9 @@
 import type { Entry } from '@pebblestrand/core/items'
+import { withoutFormulas } from '@pebblestrand/core/formulas'
 import { ReviewBody } from '@pebblestrand/core/items'
 import { stringify } from 'csv-stringify/sync'
 
-/** Cells that a table program would take for a formula begin with an apostrophe (OWASP, CSV injection); reading takes it off. */
-const plain = (text: string | null) => (text && /^[=+\-@]/.test(text) ? `'${text}` : (text ?? ''))
+const plain = (text: string | null) => withoutFormulas(text ?? '')
 
 /** Reviews as CSV (RFC 4180), with columns that are known when it is read again. */
 export const asCsv = (entries: readonly Entry[]): string =>
