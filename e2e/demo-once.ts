@@ -24,7 +24,9 @@ export default async function makeDemo(): Promise<() => void> {
   const began = Date.now()
   try {
     const databaseUrl = await createDatabase(demo.database)
-    const system = await startSystem({ ...base, data: demo.data, databaseUrl, loopback: loopbackOf(0) })
+    // Nobody else is there: pages are waited for more than they are worked on.
+    const env = { PEBBLESTRAND_LOOKS_AT_ONCE: '5' }
+    const system = await startSystem({ ...base, data: demo.data, databaseUrl, loopback: loopbackOf(0) }, { env })
     await settled(databaseUrl)
     await system.stop()
   } catch (error) {

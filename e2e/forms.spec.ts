@@ -405,7 +405,7 @@ test('put together in the workbench by keys, its reply worded, tried, and its an
 
   await page.getByRole('link', { name: 'What becomes of the answers' }).click()
   await page.getByLabel('They get a mail, where they gave an address').check()
-  await page.getByLabel('Subject').fill('Welcome')
+  await page.getByLabel('Subject', { exact: true }).fill('Welcome')
   await page.getByLabel('Text', { exact: true }).fill('Hello from {weather}')
   await page.getByRole('button', { name: 'Keep this' }).click()
   await expect(page.getByText('has {weather}, which nothing fills')).toBeVisible()

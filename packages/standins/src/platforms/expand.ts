@@ -1,4 +1,5 @@
 import { parse, type DefaultTreeAdapterMap } from 'parse5'
+import { reached } from '../loopback'
 
 type Node = DefaultTreeAdapterMap['node']
 
@@ -6,7 +7,10 @@ const PATIENCE_MS = 3000
 
 async function textOf(address: string): Promise<{ text: string; type: string } | null> {
   try {
-    const answer = await fetch(address, { signal: AbortSignal.timeout(PATIENCE_MS), headers: { accept: '*/*' } })
+    const answer = await fetch(reached(address), {
+      signal: AbortSignal.timeout(PATIENCE_MS),
+      headers: { accept: '*/*' },
+    })
     return answer.ok ? { text: await answer.text(), type: answer.headers.get('content-type') ?? '' } : null
   } catch {
     return null // nobody there

@@ -1,9 +1,14 @@
 // @vitest-environment happy-dom
+import { execFileSync } from 'node:child_process'
+import { join } from 'node:path'
 import type { MadeUpVisitor, Placed, Step } from '@pebblestrand/core/presence'
 import { encounters, line, rehearsed } from '@pebblestrand/core/presence/testing'
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Standing } from './standing'
+import type * as turns from './turns'
+
+type Turns = typeof turns
 
 // What decides on a client's page against the rehearsal of the same visit, second by second, on a clock of the test's own.
 
@@ -15,6 +20,22 @@ const SEED = Number(process.env.PEBBLESTRAND_VISITS_SEED ?? 11)
 const { happyDOM } = window as unknown as {
   happyDOM: { setURL(url: string): void; setInnerWidth(px: number): void }
 }
+
+/** The module as a page loads it, bundled once: run anew for each page, it knows nothing of the page before. */
+const bundled = execFileSync(
+  process.execPath,
+  [
+    '--input-type=module',
+    '-e',
+    `import { build } from 'esbuild'
+     const options = { bundle: true, write: false, format: 'iife', globalName: 'turns', target: 'es2020', logLevel: 'error' }
+     const { outputFiles } = await build({ entryPoints: [process.argv[1]], ...options })
+     process.stdout.write(outputFiles[0].text)`,
+    join(import.meta.dirname, 'turns.ts'),
+  ],
+  { encoding: 'utf8', maxBuffer: 1 << 24 },
+)
+const loadTurns = new Function(`${bundled}; return turns`) as () => Turns
 
 /** What stands there, as far as turns are concerned. */
 class Fake {
@@ -69,6 +90,16 @@ function onePage(): () => void {
   return () => [...undo, ...added].forEach((one) => one())
 }
 
+/** From one timer to the next, with what follows from each, until so many ms have gone by. */
+async function passTime(ms: number): Promise<void> {
+  let isOver = false
+  setTimeout(() => (isOver = true), ms)
+  while (!isOver) {
+    vi.advanceTimersToNextTimer()
+    for (let i = 0; i < 5; i++) await Promise.resolve()
+  }
+}
+
 /** Plays a visit on a page as it is played for real: everything but the boxes themselves. */
 async function playForReal(candidates: readonly Placed[], made: MadeUpVisitor): Promise<string[]> {
   const happened: string[] = []
@@ -79,9 +110,8 @@ async function playForReal(candidates: readonly Placed[], made: MadeUpVisitor): 
     for (const [number, page] of pages.entries()) {
       vi.setSystemTime(at)
       arrive(page, made.visitor.device)
-      vi.resetModules()
       const leave = onePage()
-      const { answer, close, join } = await import('./turns')
+      const { answer, close, join } = loadTurns()
       const standings = new Map<string, Fake>()
       const since = new Map<string, number>()
       const seconds = () => Math.floor((Date.now() - at) / 1000)
@@ -119,7 +149,7 @@ async function playForReal(candidates: readonly Placed[], made: MadeUpVisitor): 
           origin: 'https://strand.example',
         })
       }
-      await vi.advanceTimersByTimeAsync(page.stays * 1000 + 10)
+      await passTime(page.stays * 1000 + 10)
       clearInterval(visitor)
       vi.clearAllTimers()
       leave()

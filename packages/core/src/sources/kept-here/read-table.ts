@@ -46,7 +46,8 @@ function delimiterOf(text: string): string {
     const alike = counts.filter((count) => count === first).length / Math.max(1, counts.length)
     return first > 1 ? first * alike * alike : 0
   }
-  return DELIMITERS.reduce((best, one) => (score(one) > score(best) ? one : best))
+  const scored = DELIMITERS.map((delimiter) => ({ delimiter, points: score(delimiter) }))
+  return scored.reduce((best, one) => (one.points > best.points ? one : best)).delimiter
 }
 
 function lenient(text: string, delimiter: string): string[][] {
