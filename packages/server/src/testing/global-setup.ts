@@ -26,7 +26,13 @@ export default async function setup(project: TestProject): Promise<() => Promise
     ),
   )
   const settings = readSettings({ forTests: true })
-  await buildWhatIsStale(() => {}, ['widget runtime', 'reading threads', 'picture process', 'stand-ins', 'web application'])
+  await buildWhatIsStale(() => {}, [
+    'widget runtime',
+    'reading threads',
+    'picture process',
+    'stand-ins',
+    'web application',
+  ])
   await stopLeftOver(settings)
   await requireFreePort(settings.dbPort, 'PEBBLESTRAND_TEST_DB_PORT', 'the tests’ database', '127.0.0.1')
   endWithParent(() => process.exit(1))
