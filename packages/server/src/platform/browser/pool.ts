@@ -58,31 +58,43 @@ export class BrowserPool {
 
   private async inContext<T>(see: (visit: Visit) => Promise<T>): Promise<T> {
     if (this.closed) throw new BrowserAway('The browser is being closed.', true)
-    const browser = await this.running()
+    await this.running()
     const [name, secret] = [randomBytes(9).toString('hex'), randomBytes(18).toString('hex')]
     const { bytes, requests, ms } = this.limits
     const pass = this.proxy.admit(name, secret, { bytes, requests })
     const signal = AbortSignal.timeout(ms)
     let context: BrowserContext | null = null
     try {
-      context = await browser.newContext({
-        proxy: { server: await this.proxyAt!, username: name, password: secret },
-        acceptDownloads: false,
-        serviceWorkers: 'block',
-        permissions: [],
-        reducedMotion: 'reduce',
-        ignoreHTTPSErrors: false,
-      })
+      context = await this.freshContext({ server: await this.proxyAt!, username: name, password: secret })
       await context.addInitScript(openNothing)
       return await untilAborted(see({ context, isSpent: pass.isSpent }), signal)
     } catch (error) {
       if (this.closed) throw new BrowserAway('The browser is being closed.', true)
-      // Started anew for the next.
-      if (!browser.isConnected()) this.browser = null
       throw error
     } finally {
       pass.end()
       await context?.close().catch(() => {})
+    }
+  }
+
+  /** One that was killed a moment ago may not be known to be gone until it is asked for something: it is started anew, once. */
+  private async freshContext(proxy: { server: string; username: string; password: string }): Promise<BrowserContext> {
+    const options = {
+      proxy,
+      acceptDownloads: false,
+      serviceWorkers: 'block',
+      reducedMotion: 'reduce',
+      ignoreHTTPSErrors: false,
+    } as const
+    const browser = await this.running()
+    const started = this.browser
+    try {
+      return await browser.newContext({ ...options, permissions: [] })
+    } catch (error) {
+      if (this.closed || !/has been closed|disconnected|crashed/i.test(String(error))) throw error
+      await browser.close().catch(() => {})
+      if (this.browser === started) this.browser = null // else somebody else has started the next
+      return (await this.running()).newContext({ ...options, permissions: [] })
     }
   }
 
