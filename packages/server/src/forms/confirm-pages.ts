@@ -6,6 +6,7 @@ import { spokenLanguage, type SpokenLanguage } from '@pebblestrand/core/words'
 import formbody from '@fastify/formbody'
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
 import type { Context } from '../platform/context'
+import { headersForPrivateLinks } from '../platform/http/outside-pages'
 import { countTogether } from '../platform/limits/count-together'
 import { subscriberOf } from '../platform/limits/network'
 import { CONFIRM_PATH, leadOfToken } from './confirm-token'
@@ -30,20 +31,12 @@ interface Asked {
 /** Where visitors confirm that an address is theirs. A page with a button: programs that follow links in mails confirm nothing. */
 export async function confirmPages(app: FastifyInstance, context: Context): Promise<void> {
   await app.register(formbody, { bodyLimit: 1024 })
-  app.addHook('onSend', async (_request, reply) => {
-    reply.headers({
-      'content-security-policy': POLICY,
-      'referrer-policy': 'no-referrer',
-      'x-content-type-options': 'nosniff',
-      'x-frame-options': 'DENY',
-      'x-robots-tag': 'noindex',
-      'cache-control': 'no-store',
-    })
-  })
+  headersForPrivateLinks(app, POLICY)
   const say = (reply: FastifyReply, status: number, language: SpokenLanguage, title: string, body: string) =>
     reply
       .code(status)
       .type('text/html; charset=utf-8')
+      .header('cache-control', 'no-store')
       .send(page({ language, title, refreshes: false, hasScript: false, body: `<h1>${escapeText(title)}</h1>${body}` }))
   const gone = (request: FastifyRequest, reply: FastifyReply, status = 404) => {
     const language = spokenLanguage(/^\s*([A-Za-z-]{2,20})/.exec(request.headers['accept-language'] ?? '')?.[1])

@@ -8,6 +8,7 @@ import { countOne, limiterIn } from '../platform/limits/limiter'
 import { assets } from '../platform/assets'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { headersForPrivateLinks } from '../platform/http/outside-pages'
 import { keepSteps, sayDone, tellTrouble } from './act-on-sheet'
 import { readKept } from './kept'
 import type { Sheet, SheetPurpose } from './models'
@@ -33,15 +34,7 @@ interface Asked {
 /** Pages for who has no account: sheets, and a client's own page. */
 export async function sheetPages(app: FastifyInstance, context: Context): Promise<void> {
   await app.register(formbody, { bodyLimit: 16_384 })
-  app.addHook('onSend', async (_request, reply) => {
-    reply.headers({
-      'content-security-policy': POLICY,
-      'referrer-policy': 'no-referrer',
-      'x-content-type-options': 'nosniff',
-      'x-frame-options': 'DENY',
-      'x-robots-tag': 'noindex',
-    })
-  })
+  headersForPrivateLinks(app, POLICY)
   const guesses = limiterIn(context.db, 'sheet-guess', GUESSES)
   const looks = limiterIn(context.db, 'sheet-look', LOOKS)
   const notes = limiterIn(context.db, 'sheet-note', NOTES)
