@@ -5,6 +5,7 @@ import autocannon from 'autocannon'
 import { settled } from '../bin/launch/settled.mjs'
 import { startSystem } from '../bin/launch/system.mjs'
 import { Owner } from './owner'
+import { plannedForm } from './planned-form'
 import { median, settings, type Ratio } from './stand'
 
 const BARE_PORT = settings.port + 2
@@ -22,7 +23,7 @@ export async function submissions(): Promise<Ratio[]> {
   try {
     const owner = new Owner()
     await owner.signIn()
-    const path = await form(owner)
+    const { path } = await plannedForm(owner, { name: 'Sent often' })
     bare = await startBare(system.databaseUrl)
     const ours: number[] = []
     const theirs: number[] = []
@@ -46,26 +47,6 @@ export async function submissions(): Promise<Ratio[]> {
     bare?.kill()
     await system.stop()
   }
-}
-
-/** A form that asks for three things and passes nothing on; where it is sent. */
-async function form(owner: Owner): Promise<string> {
-  const { id: widgetId } = await owner.ask<{ id: string }>('POST', '/api/widgets', { kind: 'form', name: 'Sent often' })
-  await owner.ask('POST', `/api/widgets/${widgetId}/releases`, { version: 1 })
-  const { delivery } = await owner.ask<{ delivery: object }>('GET', `/api/widgets/${widgetId}/form`)
-  await owner.ask('PUT', `/api/widgets/${widgetId}/form`, { ...delivery, noteAgency: 'none' })
-  const { rows } = await owner.ask<{ rows: { id: string }[] }>('GET', '/api/sites?q=Brackenfold')
-  const site = await owner.ask<{ pages: { id: string }[]; placements: { id: string; region: string }[] }>(
-    'GET',
-    `/api/sites/${rows[0]!.id}`,
-  )
-  const { id } = await owner.ask<{ id: string }>('POST', '/api/installs', {
-    widgetId,
-    pageId: site.pages[0]!.id,
-    placementId: site.placements.find(({ region }) => region === 'main')!.id,
-  })
-  const { publicId } = await owner.ask<{ publicId: string }>('GET', `/api/installs/${id}`)
-  return `/w1/${publicId}?r=1`
 }
 
 let sent = 0

@@ -1,6 +1,6 @@
 import { createServer, type ServerResponse } from 'node:http'
 import type { AddressInfo } from 'node:net'
-import type { Browser } from '@playwright/test'
+import type { Browser, Page } from '@playwright/test'
 import { payloadOf } from '@pebblestrand/core/artefacts'
 import { drawn, kindOf, usualAround, type Settings } from '@pebblestrand/core/kinds'
 import type { MadeUpVisitor, Placed, PageStay } from '@pebblestrand/core/presence'
@@ -28,14 +28,45 @@ test('widgets over a page appear and go as the rehearsal of the visit says', asy
   test.setTimeout(600_000)
   const served = new Served()
   const site = await served.at()
+  const strangers = new Strangers(browser, site)
   await fc.assert(
     fc.asyncProperty(encounters, async ({ candidates, visitor }) => {
-      expect(await playInBrowser(browser, served, site, candidates, visitor)).toEqual(rehearsed(candidates, visitor))
+      expect(await playInBrowser(strangers, served, site, candidates, visitor)).toEqual(rehearsed(candidates, visitor))
     }),
     { numRuns: VISITS, seed: 11, endOnFailure: true },
   )
+  await strangers.leave()
   served.end()
 })
+
+/** Browsers of people who were never there before. A new context for each took most of the time: one of a window and a language is used again, emptied. */
+class Strangers {
+  private readonly pages = new Map<string, Promise<Page>>()
+
+  constructor(
+    private readonly browser: Browser,
+    private readonly site: string,
+  ) {}
+
+  async like({ device, languages }: MadeUpVisitor['visitor']): Promise<Page> {
+    const key = `${device} ${languages[0]}`
+    const known = this.pages.get(key) ?? this.open(device, languages[0]!)
+    this.pages.set(key, known)
+    const page = await known
+    await page.goto(`${this.site}/empty`)
+    await page.evaluate(() => (localStorage.clear(), sessionStorage.clear()))
+    await page.context().clearCookies()
+    return page
+  }
+
+  private async open(device: keyof typeof WINDOWS, locale: string): Promise<Page> {
+    return (await this.browser.newContext({ viewport: WINDOWS[device], locale })).newPage()
+  }
+
+  async leave(): Promise<void> {
+    for (const page of this.pages.values()) await (await page).context().close()
+  }
+}
 
 /** The site of a visit, and what is ours as well: all of it from one origin, served anew for each page. */
 class Served {
@@ -52,6 +83,7 @@ class Served {
   }
 
   private async answer({ pathname }: URL, answer: ServerResponse): Promise<void> {
+    if (pathname === '/empty') return void answer.setHeader('content-type', 'text/html').end('')
     const payload = this.payloads.get(pathname)
     if (payload) return void answer.setHeader('content-type', 'application/json').end(payload)
     if (!pathname.endsWith('.js')) return void answer.setHeader('content-type', 'text/html').end(this.html)
@@ -73,25 +105,22 @@ class Served {
 }
 
 async function playInBrowser(
-  browser: Browser,
+  strangers: Strangers,
   served: Served,
   site: string,
   candidates: readonly Placed[],
   made: MadeUpVisitor,
 ): Promise<string[]> {
   const happened: string[] = []
-  const { device, languages } = made.visitor
-  const context = await browser.newContext({ viewport: WINDOWS[device], locale: languages[0]! })
   served.payloads = new Map(
     candidates.map((one, i) => [pathTo('payload', one.id), payloadFor(one, KINDS[i % KINDS.length]!)]),
   )
-  const page = await context.newPage()
-  let opened = 0
+  const page = await strangers.like(made.visitor)
   for (const [visit, { afterDays, pages }] of made.visits.entries()) {
     let now = made.begins.getTime() + afterDays * 86_400_000
     for (const [number, stay] of pages.entries()) {
       served.html = pageFor(candidates, stay, { patience: made.patience, now })
-      await page.goto(site + addressOf(stay, ++opened))
+      await page.goto(site + addressOf(stay))
       const seen = await page.evaluate(letTimePass, {
         ms: stay.stays * 1000,
         ready: OVER_READY,
@@ -101,7 +130,6 @@ async function playInBrowser(
       happened.push(...seen.map(([second, id, what]) => line(visit, number, second, id, what)))
     }
   }
-  await context.close()
   return happened
 }
 
@@ -144,9 +172,10 @@ function pageFor(candidates: readonly Placed[], { steps }: PageStay, who: { pati
   return `<!doctype html><html lang="en"><title>A page</title><script>${timers}</script><script>globalThis.__name ??= (f) => f;${visits}</script><body><main style="height:5000px"><h1>A page</h1></main>${snippets}<script src="${pathTo('script')}" async></script>`
 }
 
+let opened = 0
 /** No two are the same, or the second would not be loaded. */
-const addressOf = ({ path, query, fragment }: PageStay, nth: number) =>
-  `${path}?nth=${nth}${query && `&${query}`}${fragment && `#${fragment}`}`
+const addressOf = ({ path, query, fragment }: PageStay) =>
+  `${path}?nth=${++opened}${query && `&${query}`}${fragment && `#${fragment}`}`
 
 /** What is delivered of one, with the rules that are tried. */
 function payloadFor({ rules }: Placed, kindId: string): string {

@@ -2,9 +2,11 @@ import { escapeAttribute } from './escape'
 
 // What a value has to be to get into HTML or CSS at all; anything else is dropped.
 
-/** An address for href or src, escaped: http and https only, else nothing. */
-export const address = (value: string | null): string =>
-  value && /^https?:\/\//i.test(value) ? escapeAttribute(value) : ''
+/** An address for href or src that a script sets: http and https only, else nothing. */
+export const webAddress = (value: string | null): string => (value && /^https?:\/\//i.test(value) ? value : '')
+
+/** The same, escaped, where it stands in HTML. */
+export const address = (value: string | null): string => escapeAttribute(webAddress(value))
 
 /** Where a link that a person wrote leads, escaped: a web address, a page or a place of the same site, a mail address, a telephone; else nothing. */
 export const linkTarget = (value: string): string =>

@@ -1,2 +1,2 @@
 export { escapeAttribute, escapeComment, escapeScriptJson, escapeSegment, escapeText } from './escape'
-export { address, colour, cssUrl, cssValue, linkTarget } from './gates'
+export { address, colour, cssUrl, cssValue, linkTarget, webAddress } from './gates'

@@ -1,6 +1,5 @@
 import { parseArgs } from 'node:util'
-import { feedCommand, type CommandResult } from './feed-command'
-import { verifyCommand } from './verify-command'
+import type { CommandResult } from './feed-command'
 import { WrongCall } from './wrong-call'
 
 const usage = `bin/pebble feed FILE... [--base URL] [--strict]
@@ -13,10 +12,12 @@ bin/pebble verify --jobs FILE [--strict]
 
 Exit status: 0 done, 1 with --strict and something found, 2 called wrongly or a file cannot be read.`
 
+/** What a command needs is loaded with it: most of the time of a short call is loading. */
 async function run(args: string[]): Promise<CommandResult> {
   const [command, ...rest] = args
   if (command === 'feed') {
     const { values, positionals } = parsed(rest, { base: { type: 'string' }, strict: { type: 'boolean' } }, true)
+    const { feedCommand } = await import('./feed-command')
     return feedCommand(positionals, values as { base?: string; strict?: boolean })
   }
   if (command === 'verify') {
@@ -31,7 +32,9 @@ async function run(args: string[]): Promise<CommandResult> {
       jobs: { type: 'string' },
       strict: { type: 'boolean' },
     } as const
-    return verifyCommand(parsed(rest, names, false).values, new Date())
+    const { values } = parsed(rest, names, false)
+    const { verifyCommand } = await import('./verify-command')
+    return verifyCommand(values, new Date())
   }
   throw new WrongCall(command ? `There is no command called ${command}.` : 'Say which command.')
 }

@@ -13,8 +13,10 @@ const file = (name: string, content: string | Uint8Array) => {
   writeFileSync(path, content)
   return path
 }
+/** What `bin/pebble` runs, once it is built. */
+const program = join(root, 'packages/server/dist/pebble.cjs')
 const pebble = (...args: string[]) => {
-  const { status, stdout, stderr } = spawnSync(join(root, 'bin/pebble'), args, { encoding: 'utf8', cwd: folder })
+  const { status, stdout, stderr } = spawnSync(process.execPath, [program, ...args], { encoding: 'utf8', cwd: folder })
   return {
     status,
     lines: stdout
@@ -37,6 +39,11 @@ const page = (aside: string) => `<!DOCTYPE html><title>T</title><body><main>Hi</
 
 beforeAll(() => void spawnSync(join(root, 'bin/pebble'), ['--help']), 60_000) // builds it the first time
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+it('is called as bin/pebble, from any folder', () => {
+  const { status, stdout } = spawnSync(join(root, 'bin/pebble'), ['--help'], { encoding: 'utf8', cwd: folder })
+  expect([status, stdout.split(' ', 2)]).toEqual([0, ['bin/pebble', 'feed']])
+})
 
 describe('pebble feed', () => {
   it('prints one line a file: kind, title, link, items', () => {

@@ -1,6 +1,7 @@
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import type { TestProject } from 'vitest/node'
+import { asking, WITH_TABLES } from './fresh-database'
 
 declare module 'vitest' {
   interface ProvidedContext {
@@ -28,6 +29,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const settings = readSettings({ forTests: true })
   await buildWhatIsStale(() => {}, [
     'widget runtime',
+    'server',
     'reading threads',
     'picture process',
     'stand-ins',
@@ -37,6 +39,8 @@ export default async function setup(project: TestProject): Promise<() => Promise
   await requireFreePort(settings.dbPort, 'PEBBLESTRAND_TEST_DB_PORT', 'the tests’ database', '127.0.0.1')
   endWithParent(() => process.exit(1))
   const database = startPostgres(settings, { durable: false })
+  // A run before this one may have had other tables.
+  await asking(database.url, (client) => client.query(`DROP DATABASE IF EXISTS ${WITH_TABLES} WITH (FORCE)`))
   const standinsPorts = Array.from(
     { length: project.config.maxWorkers },
     (_, worker) => settings.standinsPort + 1 + worker,

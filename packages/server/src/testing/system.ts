@@ -1,6 +1,4 @@
-import { randomBytes } from 'node:crypto'
 import type { FastifyInstance, InjectOptions } from 'fastify'
-import { Client } from 'pg'
 import { inject } from 'vitest'
 import { User, type Role } from '../accounts/models'
 import { hashPassword } from '../accounts/password'
@@ -15,13 +13,16 @@ import { migrate } from '../platform/database/migrations'
 import { Outbound } from '../platform/outbound/client'
 import { Queue } from '../platform/queue'
 import { Threads } from '../platform/threads/threads'
+import { dropDatabase, freshDatabase } from './fresh-database'
 import { standinsPort } from './standins'
 
-async function ask(url: string, sql: string): Promise<void> {
-  const client = new Client({ connectionString: url })
-  await client.connect()
-  await client.query(sql)
-  await client.end()
+/** The tables as the server makes them, and those of the queue. */
+async function makeTables(url: string): Promise<void> {
+  const db = await connect(url)
+  await migrate(db, allMigrations)
+  const queue = await Queue.start(url, db, allWork, () => {})
+  await queue.stop()
+  await db.close()
 }
 
 export interface TestSystem {
@@ -38,13 +39,9 @@ export async function startTestSystem(
   env: NodeJS.ProcessEnv = {},
   logger: false | { stream: NodeJS.WritableStream } = false,
 ): Promise<TestSystem> {
-  const name = `t_${randomBytes(6).toString('hex')}`
-  const base = inject('databaseUrl')
-  await ask(base, `CREATE DATABASE ${name}`)
-  const url = new URL(base)
-  url.pathname = `/${name}`
+  const url = await freshDatabase(inject('databaseUrl'), makeTables)
   const config = readConfig({
-    DATABASE_URL: url.href,
+    DATABASE_URL: url,
     PEBBLESTRAND_ORIGIN: 'https://strand.example',
     PEBBLESTRAND_STANDINS_PORT: String(standinsPort()),
     ...env,
@@ -66,11 +63,11 @@ export async function startTestSystem(
     context,
     standins: (host, path = '/') => `http://${host}.localhost:${standinsPort()}${path}`,
     async work() {
-      let done = 0
-      do {
+      for (let done = 1; done > 0;) {
         done = 0
-        for (const work of allWork) done += await queue.drain(work, context)
-      } while (done)
+        const waiting = await queue.waiting()
+        for (const work of allWork) if (waiting.has(work.job.name)) done += await queue.drain(work, context)
+      }
     },
     async stop() {
       await app.close()
@@ -79,7 +76,7 @@ export async function startTestSystem(
       await outbound.close()
       await threads.close()
       await db.close()
-      await ask(base, `DROP DATABASE ${name} WITH (FORCE)`)
+      await dropDatabase(url)
     },
   }
 }

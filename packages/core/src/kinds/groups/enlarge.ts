@@ -1,4 +1,5 @@
 import type { Picture } from '../../items'
+import { webAddress } from '../../markup'
 import type { Rendered } from '../kind'
 import type { LabelPart } from '../label-texts'
 
@@ -29,6 +30,14 @@ export type EnlargeWords = Record<keyof typeof enlargeWords, string>
 export function largest({ url, own, width, height, alt }: Picture): Enlarged['pictures'][number] {
   return { src: own ? `${own.base}-${Math.max(...own.widths)}.webp` : url, width, height, alt }
 }
+
+/** What comes from elsewhere leads to web addresses only: the behaviour puts it into its elements as it is. */
+export const gated = ({ pictures, link, player, ...words }: Enlarged): Enlarged => ({
+  ...words,
+  pictures: pictures.map((picture) => ({ ...picture, src: webAddress(picture.src) })),
+  link: webAddress(link),
+  ...(player && webAddress(player.src) ? { player } : {}),
+})
 
 /** What the behaviour `enlarge` works with; cells carry `data-en`, their number. */
 export const enlargeData = (items: readonly Enlarged[], words: EnlargeWords) => ({

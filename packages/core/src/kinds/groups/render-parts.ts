@@ -1,7 +1,7 @@
 import type { FitSpec, Height } from '../../layout'
 import type { Rendered, View } from '../kind'
 import { arrangementGroup, stepsAfter, type ArrangementSettings } from './arrangement'
-import { enlargeData, type Enlarged, type EnlargeWords } from './enlarge'
+import { enlargeData, gated, type Enlarged, type EnlargeWords } from './enlarge'
 import { datesGroup, type DateStyle } from './dates'
 import { lookGroup } from './look'
 import { moreGroup } from './more'
@@ -32,7 +32,7 @@ export function renderParts<T>({ settings }: Pick<View<Laid>, 'settings'>, drawn
   const more = moreGroup.parts(all, step, (some, from, until) => ({
     html: cells(some, from),
     css: stepsAfter(settings, spec, () => heights(until), from),
-    data: enlarges ? { items: some.map((one) => enlarges.of(one)) } : {},
+    data: enlarges ? { items: some.map((one) => gated(enlarges.of(one))) } : {},
   }))
   return {
     html: drawn.html(shown),
@@ -48,7 +48,7 @@ export function renderParts<T>({ settings }: Pick<View<Laid>, 'settings'>, drawn
       ...arrangementGroup.data(settings),
       ...(enlarges
         ? enlargeData(
-            shown.map((one) => enlarges.of(one)),
+            shown.map((one) => gated(enlarges.of(one))),
             enlarges.words,
           )
         : {}),

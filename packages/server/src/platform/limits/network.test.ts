@@ -8,6 +8,10 @@ describe('whom an address counts as', () => {
     ['198.51.100.7', '198.51.100.7/32', '198.51.100.0/24'],
     ['2001:db8:1:2:3:4:5:6', '2001:db8:1:2::/64', '2001:db8:1::/48'],
     ['::ffff:198.51.100.7', '198.51.100.7/32', '198.51.100.0/24'],
+    // Found by the property below, seed -354833247 (IPv4-compatible addresses: RFC 4291, section 2.5.5.1).
+    ['::0.0.0.0', '::/64', '::/48'],
+    ['::198.51.100.7', '::/64', '::/48'],
+    ['fe80::1%eth0', 'fe80::/64', 'fe80::/48'],
     ['nonsense', 'unknown', 'unknown'],
   ])('%s', (address, subscriber, neighbours) => {
     expect([subscriberOf(address), neighboursOf(address)]).toEqual([subscriber, neighbours])

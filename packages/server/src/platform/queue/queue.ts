@@ -1,5 +1,5 @@
 import PgBoss from 'pg-boss'
-import type { Sequelize, Transaction } from 'sequelize'
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import type { Context } from '../context'
 import { onceBack } from '../database/away'
 import { fetchJobs, type FetchedJob } from './fetch-jobs'
@@ -10,6 +10,8 @@ const RETRY = { retryLimit: 2, retryDelay: 5, retryBackoff: true }
 export const EXPIRES_SECONDS = 120
 /** Of a job that a person waits for. */
 export const WAITED_FOR = 10
+
+const WAITING = `SELECT DISTINCT name FROM queue.job WHERE state < 'active' AND start_after <= now()`
 
 /** The job queue, in the same PostgreSQL: what is queued survives a restart, and several workers share it. */
 export class Queue {
@@ -81,6 +83,12 @@ export class Queue {
       }),
     )
     if (work.cron) await this.boss.schedule(name, work.cron, {})
+  }
+
+  /** Names of the jobs that could be taken now. */
+  async waiting(): Promise<Set<string>> {
+    const rows = await this.db.query<{ name: string }>(WAITING, { type: QueryTypes.SELECT })
+    return new Set(rows.map(({ name }) => name))
   }
 
   /** Takes what waits of one sort and does it here and now, to the end: for tests, which have no worker. */

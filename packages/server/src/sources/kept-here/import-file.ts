@@ -13,7 +13,7 @@ const MOST_FAULTS = 200
 const MOST_KNOWN = 20
 
 type Known = Record<string, FileReading>
-const knownOf = ({ state }: Source) => ((state?.readings ?? {}) as Known) ?? {}
+const knownOf = ({ state }: Source) => (state?.readings ?? {}) as Known
 
 /**
  * Reads a file of reviews: which column is what, what is wrong by line and column, and what it would add and change. Kept all

@@ -6,10 +6,11 @@ export interface OtherWorker {
   kill(): Promise<void>
 }
 
-const main = fileURLToPath(new URL('../../main.ts', import.meta.url))
+/** As it runs for real; global-setup.ts builds it. */
+const main = fileURLToPath(new URL('../../../dist/main.js', import.meta.url))
 
 export async function startOtherWorker(databaseUrl: string, origin: string): Promise<OtherWorker> {
-  const child = spawn(process.execPath, ['--import', 'tsx', main], {
+  const child = spawn(process.execPath, [main], {
     env: {
       ...process.env,
       DATABASE_URL: databaseUrl,

@@ -1,4 +1,4 @@
-import { escapeAttribute, escapeText } from '../../../markup'
+import { escapeAttribute } from '../../../markup'
 import type { LabelPart } from '../../label-texts'
 import { inOneRow } from './columns'
 import type { ArrangementSettings } from './settings'
@@ -23,7 +23,7 @@ export function arrangementHtml(s: ArrangementSettings, cells: string, name: str
       : `<button type="button" part="button" class="ks" data-pause="${escapeAttribute(words.pause)}" data-resume="${escapeAttribute(words.resume)}" aria-label="${escapeAttribute(words.pause)}"><span aria-hidden="true">‖</span></button>`
   return (
     `<div class="k" role="group" aria-roledescription="carousel" aria-label="${escapeAttribute(name)}">` +
-    `<ul class="l" part="list" role="list" tabindex="0" aria-label="${escapeText(name)}">${cells}</ul>` +
+    `<ul class="l" part="list" role="list" tabindex="0" aria-label="${escapeAttribute(name)}">${cells}</ul>` +
     `<div class="kb">${button('kp', words.previous, '‹')}${button('kn', words.next, '›')}${pause}</div></div>`
   )
 }
