@@ -1,5 +1,5 @@
 import { findingCodes } from '@pebblestrand/core/verify/words'
-import { api, expect, siteAddress, test } from './pages/signed-in'
+import { api, expect, openToday, siteAddress, test } from './pages/signed-in'
 import { installId, widgetId } from './pages/finds'
 
 // The demo tells a story: most installs are confirmed, and every finding that can be told has a live example.
@@ -62,6 +62,7 @@ test('confirmed widgets are really there, in each platform’s own page', async 
 })
 
 test('a source that fails is said on Today, and its last good copy stays up', async ({ signedIn: page }) => {
+  await openToday(page)
   const lately = page.getByRole('complementary', { name: 'Lately' })
   await expect(lately.getByRole('heading', { name: 'Sources that fail' })).toBeVisible()
   await expect(lately.getByRole('listitem').filter({ hasText: 'Weather station' })).toContainText('stays up')
@@ -105,6 +106,7 @@ test('phone width: everything can be read, nothing scrolls sideways', async ({ s
 })
 
 test('the theme follows the system, or the person', async ({ signedIn: page }) => {
+  await openToday(page)
   const ground = () => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)
   await page.emulateMedia({ colorScheme: 'light' })
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'light')

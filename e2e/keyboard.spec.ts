@@ -1,4 +1,4 @@
-import { expect, test } from './pages/signed-in'
+import { expect, openToday, test } from './pages/signed-in'
 import { installId, siteId, widgetId } from './pages/finds'
 
 test('place a widget with the keyboard alone, told whether it fits', async ({ signedIn: page }) => {
@@ -22,6 +22,7 @@ test('place a widget with the keyboard alone, told whether it fits', async ({ si
 })
 
 test('/ finds, ? shows the keys, and neither is taken inside a text field', async ({ signedIn: page }) => {
+  await openToday(page)
   await page.keyboard.press('/')
   const find = page.getByRole('combobox', { name: 'Find or do' })
   await expect(find).toBeFocused()
@@ -37,6 +38,7 @@ test('/ finds, ? shows the keys, and neither is taken inside a text field', asyn
 })
 
 test('do: check everything, with progress, from the find-or-do field', async ({ signedIn: page }) => {
+  await openToday(page)
   await page.keyboard.press('/')
   await page.keyboard.type('check every')
   await page.getByRole('option', { name: /Check everything/ }).click()

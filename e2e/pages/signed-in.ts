@@ -31,14 +31,20 @@ export async function api<T>(page: Page, method: string, path: string, body?: un
   ) as Promise<T>
 }
 
+/** Opens Today and waits until it is there, and listens to keys. */
+export async function openToday(page: Page): Promise<void> {
+  await page.goto('/today')
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+}
+
 /** One session for all tests; the story and the screens' tests sign in by the form themselves. */
 let session: Awaited<ReturnType<BrowserContext['cookies']>> | null = null
 
 async function resume(page: Page): Promise<void> {
   if (session) {
     await page.context().addCookies(session)
-    await page.goto('/today')
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    // Any page of ours, for what a test asks of the server before it opens a screen; a screen takes a second.
+    await page.goto('/api/health')
     return
   }
   await signIn(page)

@@ -1,10 +1,13 @@
 import type { Stretch } from './letter'
 
 const BLANK = /\{([\w-]+)\}/g
+const BLANK_AFTER_SPACE = /( ?)\{([\w-]+)\}/g
 
-/** A text with what stands in braces filled in; what nobody gives stays as it is. */
+/** A text with what stands in braces filled in; what nobody gives stays as it is. What is given as nothing takes the space before it along. */
 export const filled = (text: string, given: Readonly<Record<string, string>>): string =>
-  text.replace(BLANK, (whole, name: string) => (Object.hasOwn(given, name) ? given[name]! : whole))
+  text.replace(BLANK_AFTER_SPACE, (whole, space: string, name: string) =>
+    Object.hasOwn(given, name) ? given[name]! && space + given[name]! : whole,
+  )
 
 /** The same as stretches: `given` is ours, `foreign` what strangers wrote. */
 export function stretchesOf(
@@ -12,10 +15,13 @@ export function stretchesOf(
   given: Readonly<Record<string, string>>,
   foreign: Readonly<Record<string, string>>,
 ): Stretch[] {
+  const fill = (name: string): Stretch => {
+    if (Object.hasOwn(given, name)) return { text: given[name]! }
+    return Object.hasOwn(foreign, name) ? { text: foreign[name]!, isForeign: true } : { text: `{${name}}` }
+  }
   // Every second part is what stood in braces.
-  return text.split(BLANK).map((part, at) => {
-    if (at % 2 === 0) return { text: part }
-    if (Object.hasOwn(given, part)) return { text: given[part]! }
-    return Object.hasOwn(foreign, part) ? { text: foreign[part]!, isForeign: true } : { text: `{${part}}` }
-  })
+  const stretches = text.split(BLANK).map((part, at) => (at % 2 === 0 ? { text: part } : fill(part)))
+  return stretches.map((one, at) =>
+    at % 2 === 0 && stretches[at + 1]?.text === '' ? { text: one.text.replace(/ $/, '') } : one,
+  )
 }

@@ -8,7 +8,9 @@ const NEIGHBOURS = { ipv4: 24, ipv6: 48 }
 
 /** In the one spelling of RFC 5952, as the URL standard writes it; ipaddr.js takes `::192.0.2.1` for `::ffff:192.0.2.1`. */
 const oneSpelling = (address: string) =>
-  isIPv6(address) && URL.canParse(`http://[${address}]`) ? new URL(`http://[${address}]`).hostname.slice(1, -1) : address
+  isIPv6(address) && URL.canParse(`http://[${address}]`)
+    ? new URL(`http://[${address}]`).hostname.slice(1, -1)
+    : address
 
 function shortened(address: string, bits: typeof SUBSCRIBER): string {
   const spelled = oneSpelling(address)

@@ -4,6 +4,7 @@ import type { Context } from '../context'
 import { onceBack } from '../database/away'
 import { fetchJobs, type FetchedJob } from './fetch-jobs'
 import { Taking } from './taking'
+import { Watch } from './watch'
 import type { Job, Work } from './work'
 
 const RETRY = { retryLimit: 2, retryDelay: 5, retryBackoff: true }
@@ -15,7 +16,7 @@ const WAITING = `SELECT DISTINCT name FROM queue.job WHERE state < 'active' AND 
 
 /** The job queue, in the same PostgreSQL: what is queued survives a restart, and several workers share it. */
 export class Queue {
-  private readonly takings: Taking[] = []
+  private watch: Watch | null = null
 
   private constructor(
     private readonly boss: PgBoss,
@@ -70,8 +71,9 @@ export class Queue {
   /** Begins to do the jobs of one sort. */
   async take(work: Work, context: Context): Promise<void> {
     const { name } = work.job
-    this.takings.push(
-      new Taking({
+    this.watch ??= new Watch({ waiting: () => this.waiting(), onError: this.onError })
+    this.watch.add(
+      new Taking(name, {
         atOnce: work.atOnce,
         fetch: (most) => fetchJobs(this.db, work, most),
         carryOut: async (job) => {
@@ -111,7 +113,7 @@ export class Queue {
   }
 
   async stop(): Promise<void> {
-    await Promise.all(this.takings.map((taking) => taking.stop()))
+    await this.watch?.stop()
     await this.boss.stop({ graceful: true, timeout: 5000 })
   }
 }
