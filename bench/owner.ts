@@ -6,11 +6,16 @@ export const address = `http://127.0.0.1:${settings.port}`
 export class Owner {
   private headers: Record<string, string> = {}
 
+  constructor(
+    private readonly email = 'mara@tern-and-tiller.example',
+    private readonly password = 'low-tide-42',
+  ) {}
+
   async signIn(): Promise<void> {
     const answer = await fetch(`${address}/api/session`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ email: 'mara@tern-and-tiller.example', password: 'low-tide-42' }),
+      body: JSON.stringify({ email: this.email, password: this.password }),
     })
     const { csrf } = (await answer.json()) as { csrf: string }
     const cookie = answer.headers.get('set-cookie')!.split(';')[0]!

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Install } from '../installs/models'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
@@ -15,6 +15,9 @@ beforeAll(async () => {
   await check()
 })
 afterAll(() => system.stop())
+beforeEach(async () => {
+  await ada.delete(`/api/installs/${install.id}/mutes/${await code()}`)
+})
 
 async function check(): Promise<void> {
   await ada.post(`/api/installs/${install.id}/checks`)
@@ -45,10 +48,12 @@ describe('a finding', () => {
     })
   })
   it('stays put away when it is found again', async () => {
+    await put(await code(), { reason: 'The client rebuilds the page', until: day(20) })
     await check()
     expect((await seen()).status).toBe('pasted')
   })
   it('counts again when it is taken up, and when its day has come', async () => {
+    await put(await code(), { reason: 'The client rebuilds the page', until: day(20) })
     await ada.delete(`/api/installs/${install.id}/mutes/${await code()}`)
     expect((await seen()).status).toBe('needs-a-hand')
     expect(await waitsToday()).toBe(true)

@@ -10,6 +10,7 @@ import { submit, standingForm, type StandingForm } from '../testing/forms'
 import { startMailServer, type MailServer } from '../testing/mail-server'
 import { setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { story } from '../testing/story'
 import { deliverLead, deliverLost } from './deliver'
 import { sendDigests } from './digest'
 import { contentOf, sealed } from './lead-content'
@@ -68,15 +69,16 @@ const send = (mail: string, more = {}) => submit(system, voucher, { email: mail,
 const leadOf = async (q: string) => ((await ada.get(`/api/leads?q=${q}`)).body as { rows: LeadRow[] }).rows[0]!
 const rows = <T extends object>(sql: string) => system.context.db.query<T>(sql, { type: QueryTypes.SELECT })
 
-describe('a reply with a code', () => {
-  it('that its starter brings goes to who wrote, in the name of the site', async () => {
-    await send('isla@visitor.example')
+story('a reply with a code', (step) => {
+  step('that its starter brings goes to who wrote, in the name of the site', async () => {
+    const asItBegins = await standingForm(ada, scene, { starter: 'voucher', region: 'sidebar' })
+    await submit(system, asItBegins, { email: 'isla@visitor.example', consent: 'yes' })
     await system.work()
     const [mail] = mails.to('isla@visitor.example')
     expect(mail).toMatchObject({ subject: 'Your code for brackenfold', from: { name: 'brackenfold' } })
     expect(mail!.text).toContain('Your code is WELCOME-10.')
   })
-  it('of a list is another for each of fifty at once, and never one twice', async () => {
+  step('of a list is another for each of fifty at once, and never one twice', async () => {
     await decide(voucher, reply)
     const codes = Array.from({ length: 50 }, (_, n) => `PEBBLE-${n}`)
     const added = await ada.post(`/api/widgets/${voucher.widgetId}/coupons`, {
@@ -115,7 +117,7 @@ describe('a reply with a code', () => {
     const written = mails.received.flatMap(({ mail }) => /PEBBLE-\d+/.exec(mail.text ?? '')?.[0] ?? [])
     expect([...written].sort()).toEqual([...codes].sort())
   })
-  it('waits where none is left, Today says so, and goes out once there are more', async () => {
+  step('waits where none is left, Today says so, and goes out once there are more', async () => {
     await send('late@visitor.example')
     await system.work()
     expect(mails.to('late@visitor.example')).toEqual([])
@@ -129,7 +131,7 @@ describe('a reply with a code', () => {
     const today = (await ada.get('/api/today')).body as { coupons: object[] }
     expect(today.coupons).toEqual([]) // 29 are left
   })
-  it('is refused where its blanks cannot be filled', async () => {
+  step('is refused where its blanks cannot be filled', async () => {
     const put = (change: object) =>
       ada.put(`/api/widgets/${voucher.widgetId}/form`, { ...usualDelivery, ...reply, ...change })
     for (const [change, field] of [
@@ -164,8 +166,8 @@ describe('killed between keeping and mailing', () => {
   })
 })
 
-describe('who is told', () => {
-  it('the agency of each at once; nobody at the client is a fault that is said', async () => {
+story('who is told', (step) => {
+  step('the agency of each at once; nobody at the client is a fault that is said', async () => {
     await decide(voucher, { noteAgency: 'each', noteClient: 'each' })
     await send('told@visitor.example')
     await system.work()
@@ -182,7 +184,7 @@ describe('who is told', () => {
       }),
     ])
   })
-  it('the client once a day of all, in the morning there', async () => {
+  step('the client once a day of all, in the morning there', async () => {
     await ada.post(`/api/sites/${scene.siteId}/contacts`, {
       name: 'Bram',
       email: 'bram@client.example',

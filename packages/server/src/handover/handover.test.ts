@@ -4,6 +4,7 @@ import { Activity } from '../activity/models'
 import { Install } from '../installs/models'
 import { pasteAt, planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { story } from '../testing/story'
 import { Sheet, SheetVisits } from './models'
 
 let system: TestSystem
@@ -50,9 +51,9 @@ const snippetOf = async (install: Install) => {
   return snippets[method]!
 }
 
-describe('a sheet for whoever pastes', () => {
+story('a sheet for whoever pastes', (step) => {
   let sheet: SheetInfo
-  it('is handed over: the install says so, and the record has the very text', async () => {
+  step('is handed over: the install says so, and the record has the very text', async () => {
     expect((await ada.get(`/api/installs/${first.id}/open`)).body).toEqual({
       purpose: 'paste',
       install: 1,
@@ -67,29 +68,32 @@ describe('a sheet for whoever pastes', () => {
     }
     expect(timeLine[0]).toMatchObject({ verb: 'handed-over', data: { to: 'Isla', way: 'link' } })
   })
-  it('shows what is asked for and nothing else of the agency’s, in a page without a session that no frame can hold', async () => {
-    const { body, headers, statusCode } = await open(sheet.address)
-    expect(statusCode).toBe(200)
-    for (const said of [
-      'Isla',
-      'Harbour news',
-      'Regatta news',
-      'Before Friday, please.',
-      'The page',
-      'in its side column',
-    ])
-      expect(body).toContain(said)
-    expect(headers['set-cookie']).toBeUndefined()
-    expect(headers).toMatchObject({
-      'x-frame-options': 'DENY',
-      'referrer-policy': 'no-referrer',
-      'cache-control': 'no-store',
-      'content-security-policy': expect.stringContaining("frame-ancestors 'none'") as string,
-    })
-    expect(body).not.toContain(ada.email)
-    expect(body).not.toContain(first.id)
-  })
-  it('is looked at when it is said to be done: step by step until it is confirmed', async () => {
+  step(
+    'shows what is asked for and nothing else of the agency’s, in a page without a session that no frame can hold',
+    async () => {
+      const { body, headers, statusCode } = await open(sheet.address)
+      expect(statusCode).toBe(200)
+      for (const said of [
+        'Isla',
+        'Harbour news',
+        'Regatta news',
+        'Before Friday, please.',
+        'The page',
+        'in its side column',
+      ])
+        expect(body).toContain(said)
+      expect(headers['set-cookie']).toBeUndefined()
+      expect(headers).toMatchObject({
+        'x-frame-options': 'DENY',
+        'referrer-policy': 'no-referrer',
+        'cache-control': 'no-store',
+        'content-security-policy': expect.stringContaining("frame-ancestors 'none'") as string,
+      })
+      expect(body).not.toContain(ada.email)
+      expect(body).not.toContain(first.id)
+    },
+  )
+  step('is looked at when it is said to be done: step by step until it is confirmed', async () => {
     const snippet = await snippetOf(first)
     expect((await press(sheet.address, first, 'done')).headers.location).toBe(
       `${new URL(sheet.address).pathname}?then#i-${first.publicId}`,
@@ -117,7 +121,7 @@ describe('a sheet for whoever pastes', () => {
     )
     expect(await status(second)).toBe('handed-over')
   })
-  it('keeps what was ticked, and hears that something did not work', async () => {
+  step('keeps what was ticked, and hears that something did not work', async () => {
     const { steps } = (await ada.get(`/api/installs/${second.id}`)).body as { steps: { id: string }[] }
     await press(sheet.address, second, 'steps', { step: steps[0]!.id })
     expect((await open(sheet.address)).body).toContain(`value="${steps[0]!.id}" checked`)
@@ -132,7 +136,7 @@ describe('a sheet for whoever pastes', () => {
       trouble: 'There is no <b>box</b> in the footer.',
     })
   })
-  it('counts who opened it by day, and not what follows it or looks ahead', async () => {
+  step('counts who opened it by day, and not what follows it or looks ahead', async () => {
     const before = (await SheetVisits.findAll({ where: { sheetId: sheet.id } })).reduce(
       (sum, { visits }) => sum + visits,
       0,
@@ -147,13 +151,13 @@ describe('a sheet for whoever pastes', () => {
     const [today] = await SheetVisits.findAll({ where: { sheetId: sheet.id } })
     expect(today!.visits).toBe(before + 1)
   })
-  it('is in the language of whoever gets it', async () => {
+  step('is in the language of whoever gets it', async () => {
     const polish = await make({ id: second.id, language: 'pl-PL' })
     expect((await open(polish.address)).body).toContain('<html lang="pl-PL" dir="ltr">')
     const arabic = await make({ id: second.id, language: 'ar' })
     expect((await open(arabic.address)).body).toContain('dir="rtl"')
   })
-  it('can be had as a file', async () => {
+  step('can be had as a file', async () => {
     for (const [form, type] of [
       ['txt', 'text/plain'],
       ['md', 'text/markdown'],
@@ -165,7 +169,7 @@ describe('a sheet for whoever pastes', () => {
       expect(String(file.body)).toContain('Regatta news')
     }
   })
-  it('for what is to be taken out is finished when a check proved it gone', async () => {
+  step('for what is to be taken out is finished when a check proved it gone', async () => {
     expect((await open(sheet.address)).body).toContain(`i-${first.publicId}`)
     await ada.post(`/api/installs/${first.id}/retire`)
     await system.work()
@@ -185,7 +189,7 @@ describe('a sheet for whoever pastes', () => {
     expect((await open(out.address)).body).toContain('It is gone from the page.')
     expect(await status(first)).toBe('retired')
   })
-  it('may write to the agency twenty times an hour, and no more', async () => {
+  step('may write to the agency twenty times an hour, and no more', async () => {
     const { id } = (
       await ada.post('/api/sheets', { purpose: 'paste', scope: 'install', id: second.id, toName: 'Isla' })
     ).body as { id: string }

@@ -3,6 +3,7 @@ import { Check, Look, Round } from '../checks/models'
 import { Artefact } from '../delivery/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { pasteAt, publishedWidget, setScene, type Scene } from '../testing/scene'
+import { story } from '../testing/story'
 import { Page } from '../sites/models'
 import { Install } from './models'
 
@@ -42,10 +43,10 @@ const checked = async (id: string) => {
   return read(id)
 }
 
-describe('one install, from plan to proof and out again', () => {
+story('one install, from plan to proof and out again', (step) => {
   let id = ''
 
-  it('is planned by the best method, and the page is looked at once', async () => {
+  step('is planned by the best method, and the page is looked at once', async () => {
     id = ((await plan('sidebar')).body as { id: string }).id
     await system.work()
     const install = await read(id)
@@ -60,7 +61,7 @@ describe('one install, from plan to proof and out again', () => {
       lastModified: expect.any(String),
     })
   })
-  it('has a public id that tells nothing, and a snippet with its own reserved height', async () => {
+  step('has a public id that tells nothing, and a snippet with its own reserved height', async () => {
     const { publicId } = (await Install.findByPk(id))!
     expect(publicId).toMatch(/^[2-9a-hj-km-np-z]{5}(-[2-9a-hj-km-np-z]{5}){3}$/)
     const { inline, frame } = (await read(id)).snippets
@@ -68,28 +69,28 @@ describe('one install, from plan to proof and out again', () => {
     expect(Number(/min-height:(\d+)px/.exec(inline)![1])).toBeGreaterThan(100)
     expect(frame).toContain('width="300"')
   })
-  it('is not planned twice in one place; the one that is there is named', async () => {
+  step('is not planned twice in one place; the one that is there is named', async () => {
     const again = await plan('sidebar')
     expect(again).toMatchObject({ status: 409, body: { error: { code: 'already-planned', data: { installId: id } } } })
   })
-  it('ticks its steps', async () => {
+  step('ticks its steps', async () => {
     await ada.patch(`/api/installs/${id}`, { stepsDone: ['open', 'paste'] })
     expect((await read(id)).stepsDone).toEqual(['open', 'paste'])
   })
-  it('is pasted when somebody says so, which can be taken back', async () => {
+  step('is pasted when somebody says so, which can be taken back', async () => {
     expect((await ada.post(`/api/installs/${id}/pasted`)).body).toMatchObject({ status: 'pasted' })
     expect((await ada.post(`/api/installs/${id}/pasted`)).status).toBe(409)
     expect((await ada.delete(`/api/installs/${id}/pasted`)).body).toMatchObject({ status: 'planned' })
     await ada.post(`/api/installs/${id}/pasted`)
   })
-  it('saved, but not published: told from absent by the first look', async () => {
+  step('saved, but not published: told from absent by the first look', async () => {
     await pasteAt('brackenfold', '/orchard', { 'sidebar.code': (await read(id)).snippets.inline }, false)
     expect(await checked(id)).toMatchObject({
       status: 'needs-a-hand',
       check: { findings: [{ code: 'unpublished', remedy: expect.stringContaining('Publish page') }] },
     })
   })
-  it('confirmed, with both looks kept', async () => {
+  step('confirmed, with both looks kept', async () => {
     await pasteAt('brackenfold', '/orchard', { 'sidebar.code': (await read(id)).snippets.inline })
     const install = await checked(id)
     expect(install).toMatchObject({
@@ -109,13 +110,13 @@ describe('one install, from plan to proof and out again', () => {
     expect(kept.headers['content-type']).toBe('text/plain; charset=utf-8')
     expect(kept.body).toContain('data-pebblestrand=')
   })
-  it('gone after it was confirmed: absent, though the page is as it was before', async () => {
+  step('gone after it was confirmed: absent, though the page is as it was before', async () => {
     await pasteAt('brackenfold', '/orchard', { 'sidebar.code': '' })
     expect(await checked(id)).toMatchObject({ status: 'needs-a-hand', check: { findings: [{ code: 'absent' }] } })
     await pasteAt('brackenfold', '/orchard', { 'sidebar.code': (await read(id)).snippets.inline })
     await checked(id)
   })
-  it('notes in the time line what changed, and only that', async () => {
+  step('notes in the time line what changed, and only that', async () => {
     await checked(id)
     await checked(id)
     expect((await read(id)).timeLine.map((e) => [e.verb, e.data.status ?? e.data.code]).reverse()).toEqual([
@@ -129,12 +130,12 @@ describe('one install, from plan to proof and out again', () => {
       ['checked', 'confirmed'],
     ])
   })
-  it('keeps whole pages of the newest looks only', async () => {
+  step('keeps whole pages of the newest looks only', async () => {
     for (let i = 0; i < 4; i++) await checked(id)
     expect(await Look.count()).toBeLessThanOrEqual(10)
     expect(await Check.count({ where: { installId: id, state: 'done' } })).toBeGreaterThan(8)
   })
-  it('is retired only when it is proved to be gone', async () => {
+  step('is retired only when it is proved to be gone', async () => {
     await ada.post(`/api/installs/${id}/retire`)
     await system.work()
     expect(await read(id)).toMatchObject({ status: 'needs-a-hand', check: { findings: [{ code: 'still-there' }] } })
@@ -161,8 +162,8 @@ describe('what cannot be planned', () => {
   })
 })
 
-describe('the register', () => {
-  it('filters by every column, sorts, and is paged', async () => {
+story('the register', (step) => {
+  step('filters by every column, sorts, and is paged', async () => {
     const widgetId = await publishedWidget(ada, 'Register news', scene.sourceId)
     await plan('footer', widgetId)
     const total = async (filters: string) =>
@@ -196,14 +197,16 @@ describe('the register', () => {
       expect((await ada.get(`/api/installs?sort=${sort}&dir=down&size=1`)).body).toMatchObject({ size: 1, rows: [{}] })
     expect((await ada.get('/api/installs?sort=name;drop')).status).toBe(400)
   })
-  it('gives the same order as ids, for walking along', async () => {
+  step('gives the same order as ids, for walking along', async () => {
     const { rows } = (await ada.get('/api/installs?sort=widget')).body as { rows: { id: string }[] }
     expect((await ada.get('/api/installs/ids?sort=widget')).body).toEqual({ ids: rows.map((r) => r.id) })
   })
 })
 
-describe('a round of checks', () => {
-  it('checks every living install, one round at a time, and says how far it is', async () => {
+story('a round of checks', (step) => {
+  step('checks every living install, one round at a time, and says how far it is', async () => {
+    await plan('footer')
+    await system.work()
     const { id } = (await ada.post('/api/rounds')).body as { id: string }
     expect((await ada.post('/api/rounds')).body).toMatchObject({ error: { code: 'round-running' } })
     const total = await Install.count({ where: { status: ['planned', 'pasted', 'confirmed', 'needs-a-hand'] } })
@@ -213,7 +216,7 @@ describe('a round of checks', () => {
     await system.work()
     expect((await ada.get('/api/rounds/newest')).body).toMatchObject({ round: { state: 'done', done: total } })
   })
-  it('can be stopped; what is queued is not begun any more', async () => {
+  step('can be stopped; what is queued is not begun any more', async () => {
     const { id } = (await ada.post('/api/rounds')).body as { id: string }
     expect((await ada.delete(`/api/rounds/${id}`)).body).toMatchObject({ round: { state: 'stopped' } })
     expect(await Check.count({ where: { roundId: id, state: 'stopped' } })).toBe((await Round.findByPk(id))!.total)

@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Artefact } from '../delivery/models'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { story } from '../testing/story'
 import { fetchPictures } from './fetch-pictures'
 import { Picture, PictureCopy, Upload, WidgetPicture } from './models'
 import { notePictures } from './own-pictures'
@@ -97,7 +98,7 @@ describe('a picture that costs more than it is worth', () => {
   })
 })
 
-describe('pictures of a widget', () => {
+story('pictures of a widget', (step) => {
   let system: TestSystem
   let ada: Person
   let host: Server
@@ -156,7 +157,7 @@ describe('pictures of a widget', () => {
 
   const html = async () => (await system.app.inject({ url: `/p2/${publicId}.json` })).json<Payload>().html
 
-  it('are ours, in two formats; what cannot be had is left out, and visitors call nobody else', async () => {
+  step('are ours, in two formats; what cannot be had is left out, and visitors call nobody else', async () => {
     await expect.poll(html, { timeout: 4000 }).toContain('<picture>')
     const shown = await html()
     expect(shown.match(/<img/g)).toHaveLength(1)
@@ -172,7 +173,7 @@ describe('pictures of a widget', () => {
     expect((await system.app.inject({ url: new URL(address).pathname.replace('-96', '-97') })).statusCode).toBe(404)
     expect((await system.app.inject({ url: '/i1/../secret' })).statusCode).not.toBe(200)
   })
-  it('are fetched once, failures too', async () => {
+  step('are fetched once, failures too', async () => {
     asked = []
     const urls = ['/good', '/gone', '/drawn'].map((path) => at + path)
     await fetchPictures(system.context, { widgetId, urls })
@@ -184,7 +185,7 @@ describe('pictures of a widget', () => {
       ['/good', null],
     ])
   })
-  it.each([
+  for (const [when, come] of [
     ['asked for and found there', (urls: string[]) => fetchPictures(system.context, { widgetId, urls })],
     [
       'there by the time they are noted',
@@ -193,28 +194,32 @@ describe('pictures of a widget', () => {
           notePictures(system.context, widgetId, urls, new Set(urls), transaction),
         ),
     ],
-  ])('that another widget’s job has fetched meanwhile are drawn: %s', async (_, come) => {
-    const urls = ['/good', '/gone', '/drawn'].map((path) => at + path)
-    const before = { bytes: Buffer.from(JSON.stringify({ html: 'drawn without' })), etag: '"before"' }
-    await Artefact.update(before, { where: { publicId, form: 'payload' } })
-    await come(urls)
-    await system.work()
-    const stored = async () => (await Artefact.findOne({ where: { publicId, form: 'payload' } }))!.bytes.toString()
-    await expect.poll(stored, { timeout: 4000 }).toContain('<picture>')
-  })
-  it('stay while a release shows them, also of a widget that was removed and may come back; and go some days after', async () => {
-    const removed = await ada.post('/api/removals', { what: 'widget', id: widgetId })
-    expect(removed.status).toBe(200)
-    await Picture.update({ usedAt: new Date('2026-01-01') }, { where: {} })
-    await tidyPictures(system.context)
-    expect(await Picture.count()).toBe(3)
-    await WidgetPicture.destroy({ where: {} })
-    await tidyPictures(system.context)
-    expect(await Picture.count()).toBe(3)
-    await Picture.update({ usedAt: new Date('2026-01-01') }, { where: {} })
-    await tidyPictures(system.context)
-    expect([await Picture.count(), await PictureCopy.count()]).toEqual([0, 0])
-  })
+  ] as const)
+    step(`that another widget’s job has fetched meanwhile are drawn: ${when}`, async () => {
+      const urls = ['/good', '/gone', '/drawn'].map((path) => at + path)
+      const before = { bytes: Buffer.from(JSON.stringify({ html: 'drawn without' })), etag: '"before"' }
+      await Artefact.update(before, { where: { publicId, form: 'payload' } })
+      await come(urls)
+      await system.work()
+      const stored = async () => (await Artefact.findOne({ where: { publicId, form: 'payload' } }))!.bytes.toString()
+      await expect.poll(stored, { timeout: 4000 }).toContain('<picture>')
+    })
+  step(
+    'stay while a release shows them, also of a widget that was removed and may come back; and go some days after',
+    async () => {
+      const removed = await ada.post('/api/removals', { what: 'widget', id: widgetId })
+      expect(removed.status).toBe(200)
+      await Picture.update({ usedAt: new Date('2026-01-01') }, { where: {} })
+      await tidyPictures(system.context)
+      expect(await Picture.count()).toBe(3)
+      await WidgetPicture.destroy({ where: {} })
+      await tidyPictures(system.context)
+      expect(await Picture.count()).toBe(3)
+      await Picture.update({ usedAt: new Date('2026-01-01') }, { where: {} })
+      await tidyPictures(system.context)
+      expect([await Picture.count(), await PictureCopy.count()]).toEqual([0, 0])
+    },
+  )
 })
 
 describe('a picture that was uploaded for a widget', () => {

@@ -6,6 +6,7 @@ import { Artefact } from '../delivery/models'
 import { Install } from '../installs/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { pasteAt, publishedWidget, setScene, type Scene } from '../testing/scene'
+import { story } from '../testing/story'
 import { forgetRemovals } from './forget'
 import { Removal } from './models'
 import { whatGoes } from './what-goes'
@@ -134,8 +135,8 @@ describe('taking out and bringing back', () => {
   })
 })
 
-describe('what was taken out', () => {
-  it('is listed, the newest first, with what went along and by whom', async () => {
+story('what was taken out', (step) => {
+  step('is listed, the newest first, with what went along and by whom', async () => {
     await takeOut('placement', scene.placements.header!)
     const { body } = await takeOut('page', scene.pageId, 1)
     expect((await ada.get('/api/removals')).body).toMatchObject({
@@ -154,7 +155,7 @@ describe('what was taken out', () => {
     })
     await bringBack(body.id)
   })
-  it('is current when it is back, whatever happened meanwhile', async () => {
+  step('is current when it is back, whatever happened meanwhile', async () => {
     const { body } = await takeOut('install', installId, 1)
     const { draft } = (await ada.get(`/api/widgets/${scene.widgetId}`)).body as {
       draft: { settings: object; version: number }
@@ -171,7 +172,7 @@ describe('what was taken out', () => {
     const payload = JSON.parse(bytes.toString()) as { release: number; html: string }
     expect([payload.release, payload.html.match(/<li/g)]).toEqual([2, ['<li', '<li']])
   })
-  it('does not push out what took its place', async () => {
+  step('does not push out what took its place', async () => {
     const { body } = await takeOut('page', scene.pageId, 1)
     const { id } = (await ada.post(`/api/sites/${scene.siteId}/pages`, { title: 'Another', path: '/workshop' }))
       .body as {
@@ -185,7 +186,7 @@ describe('what was taken out', () => {
     expect((await bringBack(body.id)).status).toBe(200)
     expect(await Install.count()).toBe(2)
   })
-  it('is never the last page of a site', async () => {
+  step('is never the last page of a site', async () => {
     const { pages } = (await ada.get(`/api/sites/${scene.siteId}`)).body as { pages: { id: string; path: string }[] }
     const home = pages.find((page) => page.path === '/')!.id
     const kept = (await takeOut('page', home)).body.id
@@ -195,7 +196,7 @@ describe('what was taken out', () => {
     })
     await bringBack(kept)
   })
-  it('waits for what it belongs to', async () => {
+  step('waits for what it belongs to', async () => {
     const install = (await takeOut('install', installId, 1)).body.id
     const widget = (await takeOut('widget', scene.widgetId)).body.id
     expect(await bringBack(install)).toMatchObject({
@@ -205,7 +206,7 @@ describe('what was taken out', () => {
     expect((await bringBack(widget)).status).toBe(200)
     expect((await bringBack(install)).status).toBe(200)
   })
-  it('is forgotten after thirty days, not before', async () => {
+  step('is forgotten after thirty days, not before', async () => {
     const [old, young] = [
       (await takeOut('widget', await publishedWidget(ada, 'Old news', scene.sourceId))).body.id,
       (await takeOut('widget', await publishedWidget(ada, 'Young news', scene.sourceId))).body.id,

@@ -4,6 +4,7 @@ import { Artefact } from '../delivery/models'
 import { Install } from '../installs/models'
 import { pasteAt, planned, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { story } from '../testing/story'
 
 let system: TestSystem
 let ada: Person
@@ -38,8 +39,8 @@ const look = async (install: Install) => {
   return detail(install)
 }
 
-describe('a site’s tag', () => {
-  it('is an install of its own, one for a site', async () => {
+story('a site’s tag', (step) => {
+  step('is an install of its own, one for a site', async () => {
     const { id } = (await ada.post(`/api/sites/${scene.siteId}/tag`)).body as { id: string }
     tag = (await Install.findByPk(id))!
     expect((await detail(tag)).snippets.tag).toContain(`data-pebblestrand-site="${tag.publicId}"`)
@@ -57,13 +58,13 @@ describe('a site’s tag', () => {
     })
     expect(served.json()).toEqual({ v: 1, shows: [] })
   })
-  it('stands in no list of widgets', async () => {
+  step('stands in no list of widgets', async () => {
     expect(JSON.stringify((await ada.get('/api/widgets')).body)).not.toContain('site-tag')
     expect(((await ada.get('/api/installs')).body as { rows: { kind: string }[] }).rows).toMatchObject([
       { kind: 'site-tag' },
     ])
   })
-  it('is missing until it is pasted, then confirmed, and said on the site', async () => {
+  step('is missing until it is pasted, then confirmed, and said on the site', async () => {
     await ada.post(`/api/installs/${tag.id}/pasted`)
     expect((await look(tag)).check!.findings).toMatchObject([{ code: 'absent' }])
     await pasteAt(site, '*', { 'head.head': (await detail(tag)).snippets.tag! })
@@ -72,20 +73,23 @@ describe('a site’s tag', () => {
       tag: { status: 'confirmed', on: 1, of: 1 },
     })
   })
-  it('then brings what is planned where a placement has a selector: nothing is pasted, and a look confirms it', async () => {
-    const install = await planned(ada, scene, 'sidebar')
-    expect(install.method).toBe('tag')
-    const { shows } = await list()
-    expect(shows).toMatchObject([
-      { id: install.publicId, at: 'aside.side', room: expect.stringMatching(/px/) as string },
-    ])
-    expect(new RegExp(shows[0]!.on, 'u').test('/orchard')).toBe(true)
-    await ada.post(`/api/installs/${install.id}/pasted`)
-    expect(await look(install)).toMatchObject({ status: 'confirmed' })
-    // Without a selector there it is, as ever, pasted.
-    expect((await planned(ada, scene, 'main')).method).toBe('inline')
-  })
-  it('follows pages, placements and methods that change', async () => {
+  step(
+    'then brings what is planned where a placement has a selector: nothing is pasted, and a look confirms it',
+    async () => {
+      const install = await planned(ada, scene, 'sidebar')
+      expect(install.method).toBe('tag')
+      const { shows } = await list()
+      expect(shows).toMatchObject([
+        { id: install.publicId, at: 'aside.side', room: expect.stringMatching(/px/) as string },
+      ])
+      expect(new RegExp(shows[0]!.on, 'u').test('/orchard')).toBe(true)
+      await ada.post(`/api/installs/${install.id}/pasted`)
+      expect(await look(install)).toMatchObject({ status: 'confirmed' })
+      // Without a selector there it is, as ever, pasted.
+      expect((await planned(ada, scene, 'main')).method).toBe('inline')
+    },
+  )
+  step('follows pages, placements and methods that change', async () => {
     await ada.patch(`/api/pages/${scene.pageId}`, { path: '/orchard/:tree' })
     expect(new RegExp((await list()).shows[0]!.on, 'u').test('/orchard/old-one')).toBe(true)
     await ada.patch(`/api/pages/${scene.pageId}`, { path: '/orchard' })
@@ -100,7 +104,7 @@ describe('a site’s tag', () => {
     await ada.post(`/api/installs/${install.id}/retire`)
     expect((await list()).shows).toEqual([])
   })
-  it('follows what is taken out and brought back, and how high a thing is drawn', async () => {
+  step('follows what is taken out and brought back, and how high a thing is drawn', async () => {
     const rail = (
       (await ada.post(`/api/sites/${scene.siteId}/placements`, {
         name: 'rail',
@@ -136,7 +140,7 @@ describe('a site’s tag', () => {
     await ada.delete(`/api/removals/${removal.id}`)
     expect((await list()).shows).toMatchObject([{ at: '.rail' }])
   })
-  it('taken out of the page it is missed, there and by what it brings', async () => {
+  step('taken out of the page it is missed, there and by what it brings', async () => {
     await pasteAt(site, '*', { 'head.head': '' })
     expect((await look(tag)).check!.findings[0]!.code).toBe('absent')
   })

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { story } from '../testing/story'
 import { Client } from './models'
 
 let system: TestSystem
@@ -21,8 +22,8 @@ const issues = async (payload: object) =>
   ((await ada.post('/api/sites', payload)).body as { error: { issues: { field: string; message: string }[] } }).error
     .issues
 
-describe('a site', () => {
-  it('is one web address, with a first page and the usual placements', async () => {
+story('a site', (step) => {
+  step('is one web address, with a first page and the usual placements', async () => {
     const { id } = (await ada.post('/api/sites', site)).body as { id: string }
     expect((await ada.get(`/api/sites/${id}`)).body).toMatchObject({
       name: 'Ferries',
@@ -38,11 +39,11 @@ describe('a site', () => {
       ],
     })
   })
-  it('shares a client by name', async () => {
+  step('shares a client by name', async () => {
     await ada.post('/api/sites', { ...site, client: 'gullhaven ferries', origin: 'https://shop.ferries.example' })
     expect(await Client.count()).toBe(1)
   })
-  it('is corrected, its look noted whole or not at all', async () => {
+  step('is corrected, its look noted whole or not at all', async () => {
     const { rows } = (await ada.get('/api/sites?q=shop')).body as { rows: { id: string }[] }
     const change = (body: object) => ada.patch(`/api/sites/${rows[0]!.id}`, body)
     const look = {
@@ -75,17 +76,18 @@ describe('a site', () => {
     })
     expect(await change({ look: null })).toMatchObject({ body: { look: null, lookedAt: null, cacheMinutes: 45 } })
   })
-  it('is listed by name, or where it needs most attention first', async () => {
+  step('is listed by name, or where it needs most attention first', async () => {
     const names = async (order: string) =>
       ((await ada.get(`/api/sites?order=${order}`)).body as { rows: { name: string }[] }).rows.map((r) => r.name)
     expect(await names('name')).toEqual([...(await names('attention'))].sort())
     expect((await ada.get('/api/sites?order=drop')).status).toBe(400)
   })
-  it('cannot be added twice', async () =>
+  step('cannot be added twice', async () =>
     expect(await ada.post('/api/sites', { ...site, origin: 'https://FERRIES.example' })).toMatchObject({
       status: 409,
       body: { error: { code: 'taken', issues: [{ field: 'origin', message: 'is taken already' }] } },
-    }))
+    }),
+  )
 
   it.each([
     [{ client: '' }, 'client', 'is missing'],
@@ -102,7 +104,7 @@ describe('a site', () => {
   })
 })
 
-describe('pages and placements', () => {
+story('pages and placements', (step) => {
   let id = ''
   beforeAll(async () => {
     id = (
@@ -111,7 +113,7 @@ describe('pages and placements', () => {
     ).id
   })
 
-  it('take paths and patterns', async () => {
+  step('take paths and patterns', async () => {
     for (const path of ['/concerts', '/news/*', '/*', '/a/b-c_d.html'])
       expect((await ada.post(`/api/sites/${id}/pages`, { title: path, path })).status).toBe(200)
     expect((await ada.post(`/api/sites/${id}/pages`, { title: 'again', path: '/concerts' })).status).toBe(409)
@@ -123,13 +125,13 @@ describe('pages and placements', () => {
     }),
   )
 
-  it('can be corrected when a page has moved', async () => {
+  step('can be corrected when a page has moved', async () => {
     const { pages } = (await ada.get(`/api/sites/${id}`)).body as { pages: { id: string; path: string }[] }
     const page = pages.find((p) => p.path === '/concerts')!
     const { body } = await ada.patch(`/api/pages/${page.id}`, { path: '/events' })
     expect((body as { pages: { path: string }[] }).pages.map((p) => p.path)).toContain('/events')
   })
-  it('have a width in bounds and a selector that is one', async () => {
+  step('have a width in bounds and a selector that is one', async () => {
     const placement = { name: 'rail', region: 'sidebar', width: 280, selector: 'aside > .rail' }
     expect((await ada.post(`/api/sites/${id}/placements`, placement)).status).toBe(200)
     expect(await ada.post(`/api/sites/${id}/placements`, { ...placement, name: 'b', width: 10 })).toMatchObject({

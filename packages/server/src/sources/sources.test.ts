@@ -257,8 +257,11 @@ describe('a source', () => {
   })
 
   it('is well again after the next good answer', async () => {
-    const source = (await Source.findOne({ where: { url: troubled('/empty.xml') } }))!
-    await source.update({ url: system.standins('skerrow-post', '/feeds/news.xml'), etag: null, lastModified: null })
+    const source = (await Source.findByPk(await add(system.standins('skerrow-post', '/feeds/harbour.atom'))))!
+    await source.update({ url: troubled('/empty.xml?again') })
+    await refreshSource(system.context, source.id)
+    expect((await source.reload()).failures).toBe(1)
+    await source.update({ url: system.standins('skerrow-post', '/feeds/news.xml?again'), etag: null, lastModified: null })
     await refreshSource(system.context, source.id)
     expect(await source.reload()).toMatchObject({ failures: 0, problem: null })
   })

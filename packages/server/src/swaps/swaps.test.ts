@@ -5,6 +5,7 @@ import type { Install } from '../installs/models'
 import { Site } from '../sites/models'
 import { planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
+import { story } from '../testing/story'
 import { swapWhatIsDue } from './due'
 import { PlannedSwap } from './models'
 import { momentIn } from './times'
@@ -99,13 +100,13 @@ describe('a release that is held', () => {
     expect(issues(await ada.put(`/api/installs/${install.id}/held`, { release: 9 }))).toEqual(['release']))
 })
 
-describe('a swap that is planned', () => {
+story('a swap that is planned', (step) => {
   const plan = (from: string, until?: string, widgetId = other) =>
     ada.post(`/api/installs/${install.id}/planned-swaps`, { widgetId, from, ...(until ? { until } : {}) })
   const at = (moment: string) => new Date(moment)
   beforeAll(() => Site.update({ timeZone: 'Atlantic/Faroe' }, { where: { id: scene.siteId } }))
 
-  it('begins and ends by the site’s own clock, and what stood there comes back', async () => {
+  step('begins and ends by the site’s own clock, and what stood there comes back', async () => {
     // In November the Faroes are on UTC, in summer an hour ahead.
     expect((await plan('2027-07-01T08:00', '2027-07-10T20:00')).status).toBe(200)
     const [swap] = await PlannedSwap.findAll()
@@ -122,7 +123,7 @@ describe('a swap that is planned', () => {
     expect((await served()).name).toBe('Harbour news')
     expect((await swap!.reload()).state).toBe('over')
   })
-  it('is said on Today before it happens', async () => {
+  step('is said on Today before it happens', async () => {
     const soon = DateTime.now().setZone('Atlantic/Faroe').plus({ days: 3 }).toFormat("yyyy-MM-dd'T'HH:mm")
     await plan(soon)
     const { swaps } = (await ada.get('/api/today')).body as {
@@ -130,7 +131,7 @@ describe('a swap that is planned', () => {
     }
     expect(swaps).toMatchObject([{ state: 'planned', widget: 'Regatta bar', before: 'Harbour news' }])
   })
-  it('does not fall into another, nor end before it begins, nor lie behind', async () => {
+  step('does not fall into another, nor end before it begins, nor lie behind', async () => {
     const later = (days: number) =>
       DateTime.now().setZone('Atlantic/Faroe').plus({ days }).toFormat("yyyy-MM-dd'T'HH:mm")
     expect(issues(await plan(later(5)))).toEqual(['from'])
@@ -140,7 +141,7 @@ describe('a swap that is planned', () => {
     expect(issues(await plan('next week'))).toEqual(['from'])
     expect(issues(await plan(later(5), later(6), scene.widgetId))).toEqual(['widgetId'])
   })
-  it('leaves alone what somebody has put there meanwhile', async () => {
+  step('leaves alone what somebody has put there meanwhile', async () => {
     const third = await publishedWidget(ada, 'Winter menu', scene.sourceId)
     await plan('2028-01-01T00:00', '2028-02-01T00:00')
     await swapWhatIsDue(system.context, at('2028-01-01T00:00:00Z'))
@@ -149,7 +150,7 @@ describe('a swap that is planned', () => {
     expect((await served()).name).toBe('Winter menu')
     await swap(scene.widgetId)
   })
-  it('that cannot be done says why, and holds up no other', async () => {
+  step('that cannot be done says why, and holds up no other', async () => {
     await plan('2029-01-01T00:00')
     const there = await planned(ada, scene, 'sidebar', other)
     await swapWhatIsDue(system.context, at('2029-01-01T00:00:00Z'))
@@ -159,7 +160,7 @@ describe('a swap that is planned', () => {
     })
     await there.destroy()
   })
-  it('is dropped', async () => {
+  step('is dropped', async () => {
     await plan('2030-01-01T00:00')
     const swap = (await PlannedSwap.findOne({ where: { state: 'planned' } }))!
     const { body } = await ada.delete(`/api/installs/${install.id}/planned-swaps/${swap.id}`)

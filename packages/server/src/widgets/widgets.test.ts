@@ -168,13 +168,16 @@ describe('sources in use', () => {
 
 describe('the list', () => {
   it('has a real render for each thumbnail, the changes since the release, and is paged', async () => {
+    const id = await publishedWidget(ada, 'Listed', sourceId)
+    const { draft } = await read(id)
+    await save(id, { ...draft.settings, sources: [] }, draft.version)
     await system.work()
-    const { rows, total } = (await ada.get('/api/widgets?q=Uses&size=5')).body as {
+    const { rows, total } = (await ada.get('/api/widgets?q=Listed&size=5')).body as {
       rows: { name: string; release: number; changes: number; thumbnail: { html: string }; shown: number }[]
       total: number
     }
     expect(total).toBe(1)
-    expect(rows[0]).toMatchObject({ name: 'Uses', release: 1, changes: 1, shown: 4 })
+    expect(rows[0]).toMatchObject({ name: 'Listed', release: 1, changes: 1, shown: 4 })
     expect(rows[0]!.thumbnail.html.match(/<li/g)).toHaveLength(4)
     const all = await Widget.count()
     expect((await ada.get('/api/widgets?size=2&page=2')).body).toMatchObject({ total: all, page: 2, size: 2 })

@@ -2,6 +2,7 @@ import type { BroughtFeeds, ReadFeedList } from '@pebblestrand/contract'
 import { readFeedList } from '@pebblestrand/core/sources/feed-list'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../../testing/system'
+import { story } from '../../testing/story'
 import { Source } from '../models'
 
 let system: TestSystem
@@ -20,44 +21,49 @@ beforeAll(async () => {
 })
 afterAll(() => system.stop())
 
-it('a list is read with its folders, and what of it is known', async () => {
-  expect((await ada.post('/api/feed-lists/read', { text: list })).body as ReadFeedList).toEqual({
-    title: 'Islands',
-    skipped: 1,
-    feeds: [
-      { url: post('/feeds/news.xml'), title: 'All of it', folder: 'News', known: true },
-      { url: post('/feeds/harbour.atom'), title: 'Harbour', folder: 'News/By the sea – shore', known: false },
-      { url: post('/feeds/none.xml'), title: 'Gone', folder: '', known: false },
-    ],
+story('a list of feeds', (step) => {
+  step('a list is read with its folders, and what of it is known', async () => {
+    expect((await ada.post('/api/feed-lists/read', { text: list })).body as ReadFeedList).toEqual({
+      title: 'Islands',
+      skipped: 1,
+      feeds: [
+        { url: post('/feeds/news.xml'), title: 'All of it', folder: 'News', known: true },
+        { url: post('/feeds/harbour.atom'), title: 'Harbour', folder: 'News/By the sea – shore', known: false },
+        { url: post('/feeds/none.xml'), title: 'Gone', folder: '', known: false },
+      ],
+    })
   })
-})
-it('those that are chosen are added in their folders; one that is not there is told and holds up no other', async () => {
-  const urls = ['/feeds/news.xml', '/feeds/harbour.atom', '/feeds/none.xml'].map(post)
-  const { body } = await ada.post('/api/feed-lists/bring', { text: list, urls })
-  const { sources, failed } = body as BroughtFeeds
-  expect(sources.map(({ title }) => title)).toEqual(['Skerrow Post: News', 'Skerrow Post: Harbour'])
-  expect(failed).toEqual([{ url: urls[2], title: 'Gone', message: expect.stringContaining('404') }])
-  expect((await Source.findAll({ order: [['title', 'ASC']] })).map(({ folder }) => folder)).toEqual([
-    'News/By the sea – shore',
-    'News',
-  ])
-})
-it('a folder is given and taken by hand', async () => {
-  const { id } = (await Source.findOne({ where: { folder: 'News' } }))!
-  const change = (folder: string) => ada.call('PATCH', `/api/sources/${id}`, { folder })
-  expect((await change(' Papers / / Daily ')).body).toMatchObject({ folder: 'Papers/Daily' })
-  expect((await change('')).body).toMatchObject({ folder: '' })
-})
-it('goes out as OPML and is read back, all of it or some', async () => {
-  const saved = await ada.get('/api/feed-lists/feeds.opml')
-  expect(saved.headers['content-disposition']).toContain('feeds.opml')
-  expect(readFeedList(saved.body as string)!.feeds.map(({ title, folder }) => [title, ...folder])).toEqual([
-    ['Skerrow Post: News'],
-    ['Skerrow Post: Harbour', 'News', 'By the sea – shore'],
-  ])
-  const { id } = (await Source.findOne({ where: { folder: '' } }))!
-  const some = await ada.get(`/api/feed-lists/feeds.opml?ids=${id}`)
-  expect(readFeedList(some.body as string)!.feeds).toHaveLength(1)
+  step(
+    'those that are chosen are added in their folders; one that is not there is told and holds up no other',
+    async () => {
+      const urls = ['/feeds/news.xml', '/feeds/harbour.atom', '/feeds/none.xml'].map(post)
+      const { body } = await ada.post('/api/feed-lists/bring', { text: list, urls })
+      const { sources, failed } = body as BroughtFeeds
+      expect(sources.map(({ title }) => title)).toEqual(['Skerrow Post: News', 'Skerrow Post: Harbour'])
+      expect(failed).toEqual([{ url: urls[2], title: 'Gone', message: expect.stringContaining('404') }])
+      expect((await Source.findAll({ order: [['title', 'ASC']] })).map(({ folder }) => folder)).toEqual([
+        'News/By the sea – shore',
+        'News',
+      ])
+    },
+  )
+  step('a folder is given and taken by hand', async () => {
+    const { id } = (await Source.findOne({ where: { folder: 'News' } }))!
+    const change = (folder: string) => ada.call('PATCH', `/api/sources/${id}`, { folder })
+    expect((await change(' Papers / / Daily ')).body).toMatchObject({ folder: 'Papers/Daily' })
+    expect((await change('')).body).toMatchObject({ folder: '' })
+  })
+  step('goes out as OPML and is read back, all of it or some', async () => {
+    const saved = await ada.get('/api/feed-lists/feeds.opml')
+    expect(saved.headers['content-disposition']).toContain('feeds.opml')
+    expect(readFeedList(saved.body as string)!.feeds.map(({ title, folder }) => [title, ...folder])).toEqual([
+      ['Skerrow Post: News'],
+      ['Skerrow Post: Harbour', 'News', 'By the sea – shore'],
+    ])
+    const { id } = (await Source.findOne({ where: { folder: '' } }))!
+    const some = await ada.get(`/api/feed-lists/feeds.opml?ids=${id}`)
+    expect(readFeedList(some.body as string)!.feeds).toHaveLength(1)
+  })
 })
 it.each([
   [{ text: '<rss/>' }, 422, 'text'],

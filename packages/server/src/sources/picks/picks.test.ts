@@ -9,6 +9,7 @@ import { tidyPictures } from '../../pictures/tidy'
 import { startHost, type Host } from '../../testing/faults/host'
 import { planned, setScene } from '../../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../../testing/system'
+import { story } from '../../testing/story'
 
 let system: TestSystem
 let ada: Person
@@ -38,8 +39,8 @@ const added = async (pick: Partial<TypedPick>) => (await put(pick)).body as Entr
 const titles = async (of = id) =>
   ((await ada.get(`/api/sources/${of}/items?size=200`)).body as { rows: Entry[] }).rows.map(({ body }) => body.title)
 
-describe('a collection', () => {
-  it('takes what is picked first of all, keeps its order, and moves', async () => {
+story('a collection', (step) => {
+  step('takes what is picked first of all, keeps its order, and moves', async () => {
     for (const title of ['One', 'Two', 'Three']) await put({ title })
     await put({ title: 'Four', at: 3 })
     expect(await titles()).toEqual(['Three', 'Two', 'One', 'Four'])
@@ -49,7 +50,7 @@ describe('a collection', () => {
     expect(await titles()).toEqual(['Four', 'Two', 'One', 'Three'])
     expect(await ada.post(`/api/sources/${id}/picks/move`, { key: 'no such', to: 0 })).toMatchObject({ status: 404 })
   })
-  it('a pick is corrected where it stands, taken out, and put back in its place', async () => {
+  step('a pick is corrected where it stands, taken out, and put back in its place', async () => {
     const [, two] = ((await ada.get(`/api/sources/${id}/items`)).body as { rows: Entry[] }).rows
     const corrected = await added({ key: two!.key, title: 'Two, better', text: 'A note', labels: ['a', 'b', 'a'] })
     expect(corrected).toMatchObject({ key: two!.key, labels: ['a', 'b'], publishedAt: two!.publishedAt })
@@ -60,13 +61,13 @@ describe('a collection', () => {
     await put({ key: two!.key, title: 'Two, better', at: gone.at })
     expect(await titles()).toEqual(['Four', 'Two, better', 'One', 'Three'])
   })
-  it('its language is kept in its canonical form, and what is none is left out', async () => {
+  step('its language is kept in its canonical form, and what is none is left out', async () => {
     const { key, language } = await added({ title: 'Deutsch', language: 'DE-at' })
     expect(language).toBe('de-AT')
     expect((await added({ key, title: 'Deutsch, anders' })).language).toBe('de-AT')
     expect((await added({ key, title: 'Deutsch', language: 'no language' })).language).toBeNull()
   })
-  it('two who add at once both do', async () => {
+  step('two who add at once both do', async () => {
     const before = (await titles()).length
     await Promise.all(Array.from({ length: 8 }, (_, n) => put({ title: `At once ${n}` })))
     expect(await titles()).toHaveLength(before + 8)
@@ -79,12 +80,13 @@ describe('a collection', () => {
   ])('what is not right names the field: %j', async (pick, field) =>
     expect(await put(pick as never)).toMatchObject({ status: 400, body: { error: { issues: [{ field }] } } }),
   )
-  it('one with an address alone is called by it; without a scheme it is https', async () =>
+  step('one with an address alone is called by it; without a scheme it is https', async () =>
     expect(await added({ link: 'www.tides.example/tables/' })).toMatchObject({
       link: 'https://www.tides.example/tables/',
       body: { title: 'tides.example/tables' },
-    }))
-  it('what is written elsewhere cannot be picked into', async () => {
+    }),
+  )
+  step('what is written elsewhere cannot be picked into', async () => {
     const book = ((await ada.post('/api/sources/kept', { title: 'Guest book' })).body as { id: string }).id
     expect(await ada.call('PUT', `/api/sources/${book}/picks`, { title: 'x' })).toMatchObject({ status: 409 })
     expect(await ada.call('PUT', `/api/sources/${id}/entries`, { key: null })).toMatchObject({ status: 400 })
