@@ -1,7 +1,8 @@
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
-const patience = { testTimeout: 30_000, hookTimeout: 60_000, setupFiles: ['./vitest.seed.ts'] }
+// What a busy machine needs: a test that hangs is ended all the same.
+const patience = { testTimeout: 90_000, hookTimeout: 120_000, setupFiles: ['./vitest.seed.ts'] }
 
 export default defineConfig({
   test: {

@@ -9,7 +9,9 @@ export async function withServedPage(
 ): Promise<void> {
   const path = page.path ?? '/'
   const server = createServer((request, answer) => {
-    if (request.url!.split('?')[0] !== path) return void answer.writeHead(404).end()
+    // With words in it: where there are none, Chromium shows a page of its own.
+    if (request.url!.split('?')[0] !== path)
+      return void answer.writeHead(404, { 'content-type': 'text/html' }).end('<!doctype html><h1>Another page</h1>')
     answer.writeHead(200, { 'content-type': 'text/html; charset=utf-8', ...page.headers }).end(page.html)
   })
   await new Promise<void>((listening) => server.listen(0, settings.loopback, listening))

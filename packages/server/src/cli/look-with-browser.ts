@@ -16,11 +16,10 @@ export async function lookWithBrowser(
   anyAddress: boolean,
   outbound: Outbound,
 ): Promise<Look[]> {
-  const path = process.env.PEBBLESTRAND_CHROMIUM || CHROMIUM
   const openings = { localhostNames: anyAddress, privateAddresses: anyAddress }
-  const pool = BrowserPool.at(path, { openings, own: origin })
+  const pool = BrowserPool.at(CHROMIUM, { openings, own: origin })
   if (!pool)
-    throw new WrongCall(`--browser: there is no Chromium at ${path}; install it, or set PEBBLESTRAND_CHROMIUM.`)
+    throw new WrongCall(`--browser: there is no Chromium at ${CHROMIUM}; install it, or set PEBBLESTRAND_CHROMIUM.`)
   try {
     return (await lookAtWidths({ browser: pool, outbound }, url, origin)).map(({ look }) => look)
   } finally {

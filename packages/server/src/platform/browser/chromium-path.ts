@@ -6,5 +6,5 @@ import { existsSync } from 'node:fs'
  */
 const PATHS = ['/usr/lib/chromium/chromium-headless-shell', '/usr/bin/chromium']
 
-/** The one that is there, where nothing else is said. */
-export const CHROMIUM = PATHS.find((path) => existsSync(path)) ?? PATHS[0]!
+/** The one that is named, else the one that is there. */
+export const CHROMIUM = process.env.PEBBLESTRAND_CHROMIUM || (PATHS.find((path) => existsSync(path)) ?? PATHS[0]!)
