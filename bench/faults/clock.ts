@@ -14,7 +14,7 @@ export default async function clock(ground: Ground): Promise<void> {
   const { path } = await plannedForm(ground.owner, {
     name: 'Sent at any hour',
     starter: 'voucher',
-    delivery: { reply: true, replySubject: 'Thank you', replyText: 'We write soon.', confirm: 'never' },
+    delivery: { reply: true, replySubject: 'Thank you', replyText: 'We write soon.', coupon: 'none', confirm: 'never' },
   })
   for (const [name, by] of [
     ['an hour ahead', HOUR_MS],
@@ -47,7 +47,7 @@ async function whatFails(ground: Ground, site: PlannedSite, form: string, name: 
   type Draft = { settings: object; version: number }
   const { draft } = await owner.ask<{ draft: Draft }>('GET', `/api/widgets/${widgetId}`)
   const saved = await owner.ask<Draft>('PUT', `/api/widgets/${widgetId}/draft`, {
-    settings: { ...draft.settings, heading: name },
+    settings: { ...draft.settings, title: 'own', titleText: name },
     version: draft.version,
   })
   await owner.ask('POST', `/api/widgets/${widgetId}/releases`, { version: saved.version, despite: true })

@@ -54,6 +54,7 @@ try {
       reply: true,
       replySubject: 'Thank you',
       replyText: 'We write soon.',
+      coupon: 'none',
       confirm: 'never',
       repliesPerHour: 1000,
     },

@@ -37,7 +37,7 @@ async function duringPublish(ground: Ground): Promise<void> {
   const { widgetId } = await ground.owner.ask<{ widgetId: string }>('GET', `/api/installs/${site.installs[0]}`)
   type Widget = {
     draft: { settings: object; version: number }
-    releases: { number: number; settings: { heading: string } }[]
+    releases: { number: number; settings: { titleText: string } }[]
   }
   const read = () => ground.owner.ask<Widget>('GET', `/api/widgets/${widgetId}`)
   const faults: string[] = []
@@ -46,7 +46,7 @@ async function duringPublish(ground: Ground): Promise<void> {
     const before = await read()
     const heading = `Killed after ${ms} ms`
     const saved = await ground.owner.ask<{ version: number }>('PUT', `/api/widgets/${widgetId}/draft`, {
-      settings: { ...before.draft.settings, heading },
+      settings: { ...before.draft.settings, title: 'own', titleText: heading },
       version: before.draft.version,
     })
     const publishing = ground.owner
@@ -60,7 +60,7 @@ async function duringPublish(ground: Ground): Promise<void> {
     published += Number(isThere)
     if (!JSON.stringify(after.draft.settings).includes(heading)) faults.push(`draft ${at} is lost`)
     if (after.releases.length > before.releases.length + 1) faults.push(`release ${at} is there twice`)
-    const shown = after.releases[0]!.settings.heading
+    const shown = after.releases[0]!.settings.titleText
     const ids = await publicIds(ground, site.installs)
     const allShow = await until(async () => {
       const bodies = await Promise.all(ids.map(async (id) => (await fetch(`${address}/p2/${id}.json`)).text()))
@@ -156,6 +156,7 @@ async function duringMail(ground: Ground): Promise<void> {
       reply: true,
       replySubject: 'Thank you',
       replyText: 'We write soon.',
+      coupon: 'none',
       confirm: 'never',
       repliesPerHour: 1000,
     },

@@ -1,6 +1,6 @@
 // npm run notice: writes NOTICE.md, which says under which licences what ships with Pebblestrand may be passed on. A test holds it to the
 // lock file.
-import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { root } from './settings.mjs'
@@ -33,37 +33,21 @@ export const WITH_DUTIES = {
     'Fonts, bundled as they are. They may be passed on with software but not sold by themselves; changed ones may not keep a reserved name. Each package below `node_modules` has its licence beside the font.',
 }
 
-/** What ships: every package of the lock file that is no development tool, once for each version. */
+/** What ships: every package of the lock file that is no development tool, once for each version; of those for some systems only, those with duties. */
 export function shipped() {
   const { packages } = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8'))
   const all = new Map()
-  for (const [path, { version, license, dev, link }] of Object.entries(packages)) {
+  for (const [path, { version, license, dev, link, optional }] of Object.entries(packages)) {
     const at = path.lastIndexOf('node_modules/')
-    if (at < 0 || dev || link) continue
+    if (at < 0 || dev || link || (optional && PERMISSIVE.includes(license))) continue
     const name = path.slice(at + 'node_modules/'.length)
     all.set(`${name} ${version}`, { name, version, license: license ?? 'unknown', path })
   }
   return [...all.values()].sort((a, b) => (a.name < b.name ? -1 : a.name > b.name ? 1 : a.version < b.version ? -1 : 1))
 }
 
-/** The lines of a licence that say whose it is; none where the package is not here (another system's). */
-function copyright({ path }) {
-  const file = ['LICENSE', 'LICENSE.md', 'LICENSE.txt', 'LICENCE', 'license', 'license.md', 'License.txt', 'COPYING']
-    .map((name) => join(root, path, name))
-    .find(existsSync)
-  if (!file) return ''
-  const lines = readFileSync(file, 'utf8').split(/\r?\n/)
-  const found = lines.find((line) => /^\W*(?:copyright\b.*(?:\d{4}|\(c\)|©)|(?:\(c\)|©).*\d{4})/i.test(line.trim()))
-  return found
-    ? found
-        .trim()
-        .replace(/^\W+(?=copyright)/i, '')
-        .replaceAll('|', '/')
-    : ''
-}
-
-const row = (one) => `| ${one.name} | ${one.version} | ${copyright(one)} |`
-const HEAD = '| package | version | copyright |\n|---|---|---|'
+const row = ({ name, version }) => `| ${name} | ${version} |`
+const HEAD = '| package | version |\n|---|---|'
 
 /** NOTICE.md as it has to be. */
 export function noticeText() {
@@ -75,7 +59,7 @@ export function noticeText() {
     ([licence, all]) =>
       `## ${licence}\n\n${WITH_DUTIES[licence] ? `${WITH_DUTIES[licence]}\n\n` : ''}${HEAD}\n${all.map(row).join('\n')}\n`,
   )
-  return `# What ships with Pebblestrand\n\nPebblestrand itself is under the MIT licence. It uses the packages below, unchanged; the whole text of each licence is in the package's folder after \`npm ci\`. Packages for other systems than the one this list was made on are named without their copyright line. \`npm run notice\` makes this file.\n\n${sections.join('\n')}`
+  return `# What ships with Pebblestrand\n\nPebblestrand itself is under the MIT licence. It uses the packages below, unchanged; the whole text of each licence, and whose it is, stands in the package's folder after \`npm ci\`. Packages that are installed only on some systems are left out where their licence asks for no more than to be named. \`npm run notice\` makes this file.\n\n${sections.join('\n')}`
 }
 
 function grouped(all) {

@@ -261,7 +261,11 @@ describe('a source', () => {
     await source.update({ url: troubled('/empty.xml?again') })
     await refreshSource(system.context, source.id)
     expect((await source.reload()).failures).toBe(1)
-    await source.update({ url: system.standins('skerrow-post', '/feeds/news.xml?again'), etag: null, lastModified: null })
+    await source.update({
+      url: system.standins('skerrow-post', '/feeds/news.xml?again'),
+      etag: null,
+      lastModified: null,
+    })
     await refreshSource(system.context, source.id)
     expect(await source.reload()).toMatchObject({ failures: 0, problem: null })
   })
