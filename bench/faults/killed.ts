@@ -28,6 +28,9 @@ async function duringChecks(ground: Ground): Promise<void> {
   await site.stop()
 }
 
+/** Ms after which a job whose worker was killed has been taken up by another, and done (the queue waits for two minutes). */
+const TAKEN_UP_MS = 240_000
+
 /** Ms after the call: before it is read, within its transaction, while installs are drawn. */
 const MOMENTS = [5, 20, 60, 150, 400, 1200]
 
@@ -65,7 +68,7 @@ async function duringPublish(ground: Ground): Promise<void> {
     const allShow = await until(async () => {
       const bodies = await Promise.all(ids.map(async (id) => (await fetch(`${address}/p2/${id}.json`)).text()))
       return bodies.every((body) => body.includes(shown))
-    }, 90_000)
+    }, TAKEN_UP_MS)
     if (!allShow) faults.push(`not all installs show release ${after.releases[0]!.number}`)
   }
   ground.note(

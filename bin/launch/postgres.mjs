@@ -10,7 +10,7 @@ import { postgresPrograms } from './system-packages.mjs'
 const USER = 'pebblestrand'
 // What is thrown away needs no care. Dropping a database waits for every connection that is just signing in; one whose client
 // went away at that moment held it up for a whole minute.
-const FOR_TESTS = ' -c fsync=off -c synchronous_commit=off -c full_page_writes=off -c authentication_timeout=3s'
+const FOR_TESTS = ' -c fsync=off -c synchronous_commit=off -c full_page_writes=off -c authentication_timeout=20s'
 /** Statements that fail carry what people typed: the log says that they failed, not what was in them. */
 const QUIET = '-c log_min_error_statement=panic -c log_error_verbosity=terse'
 
