@@ -33,7 +33,11 @@ const parts = {
 /** Lint and types keep one core busy each; the others use all there are. */
 const rounds = [['lint', 'types'], ['unit'], ['e2e']]
 
+/** Once it is told to end: what was ended must not be followed by the next part. */
+let ending = false
+
 async function interrupted() {
+  ending = true
   await endRunning()
   process.exit(1)
 }
@@ -56,8 +60,10 @@ orComplain(async () => {
     if ((await parts[name](settings)) !== 0) failed.push(name)
     console.log(`${name}: ${Math.round((Date.now() - began) / 1000)} s`)
   }
-  for (const sideBySide of rounds)
+  for (const sideBySide of rounds) {
     await Promise.all(sideBySide.filter((name) => !chosen.length || chosen.includes(name)).map(run))
+    if (ending) return
+  }
   const counts = countsOf(settings.data)
   if (counts.flaky.length)
     console.log(`\nPassed on the second try only:\n${counts.flaky.map((name) => `  ${name}`).join('\n')}`)
