@@ -88,6 +88,27 @@ describe('a queue that is watched', () => {
     await slow.end('x', new Error('No'))
     expect([slow.begun, slow.errors.map(({ message }) => message)]).toEqual([['x', 'y'], ['No']])
   })
+  it('is asked for the others while one sort is still being fetched', async () => {
+    const stuck = new Taking('stuck', {
+      atOnce: 1,
+      fetch: () => new Promise(() => {}),
+      carryOut: async () => {},
+      onError: (error) => errors.push(error),
+    })
+    const beside = new Line('beside', 1)
+    const both = new Watch({
+      waiting: async () => new Set(['stuck', 'beside']),
+      onError: (error) => errors.push(error),
+    })
+    both.add(stuck)
+    both.add(beside.taking)
+    await vi.advanceTimersByTimeAsync(500)
+    beside.put('x')
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(beside.begun).toEqual(['x'])
+    await beside.end('x')
+    await both.stop()
+  })
   it('that does not answer is asked less and less often, and one error is told each time', async () => {
     away = new Error('The database is away')
     await vi.advanceTimersByTimeAsync(500)

@@ -29,14 +29,20 @@ export class Watch {
     while (!this.stopping) {
       try {
         const names = await this.how.waiting()
-        await Promise.all(this.takings.filter(({ name }) => names.has(name)).map((taking) => taking.look()))
+        // Not waited for: a sort of which something ends all the time goes on looking, and the others have their turn meanwhile.
+        for (const taking of this.takings)
+          if (names.has(taking.name)) taking.look().catch((error: unknown) => this.tell(error))
         wait = POLL_MS
       } catch (error) {
-        this.how.onError(error instanceof Error ? error : new Error(String(error)))
+        this.tell(error)
         wait = Math.min(MOST_WAIT_MS, wait * 2)
       }
       await this.pause(wait)
     }
+  }
+
+  private tell(error: unknown): void {
+    this.how.onError(error instanceof Error ? error : new Error(String(error)))
   }
 
   private async pause(ms: number): Promise<void> {
