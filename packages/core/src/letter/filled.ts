@@ -1,15 +1,11 @@
 import type { Stretch } from './letter'
 
 const BLANK = /\{([\w-]+)\}/g
-const BLANK_AFTER_SPACE = /( ?)\{([\w-]+)\}/g
 
-/** A text with what stands in braces filled in; what nobody gives stays as it is. What is given as nothing takes the space before it along. */
-export const filled = (text: string, given: Readonly<Record<string, string>>): string =>
-  text.replace(BLANK_AFTER_SPACE, (whole, space: string, name: string) =>
-    Object.hasOwn(given, name) ? given[name]! && space + given[name]! : whole,
-  )
-
-/** The same as stretches: `given` is ours, `foreign` what strangers wrote. */
+/**
+ * A text with what stands in braces filled in, as stretches: `given` is ours, `foreign` what strangers wrote. What nobody gives stays as
+ * it is; what is given as nothing takes the space before it along.
+ */
 export function stretchesOf(
   text: string,
   given: Readonly<Record<string, string>>,
@@ -25,3 +21,9 @@ export function stretchesOf(
     at % 2 === 0 && stretches[at + 1]?.text === '' ? { text: one.text.replace(/ $/, '') } : one,
   )
 }
+
+/** The same in one piece. */
+export const filled = (text: string, given: Readonly<Record<string, string>>): string =>
+  stretchesOf(text, given, {})
+    .map((one) => one.text)
+    .join('')

@@ -29,10 +29,11 @@ export function renderParts<T>({ settings }: Pick<View<Laid>, 'settings'>, drawn
   const { all, cells, heights, spec, enlarges } = drawn
   const step = moreGroup.step(settings)
   const shown = all.slice(0, step)
+  const enlarged = (one: T) => gated(enlarges!.of(one))
   const more = moreGroup.parts(all, step, (some, from, until) => ({
     html: cells(some, from),
     css: stepsAfter(settings, spec, () => heights(until), from),
-    data: enlarges ? { items: some.map((one) => gated(enlarges.of(one))) } : {},
+    data: enlarges ? { items: some.map(enlarged) } : {},
   }))
   return {
     html: drawn.html(shown),
@@ -46,12 +47,7 @@ export function renderParts<T>({ settings }: Pick<View<Laid>, 'settings'>, drawn
     ],
     data: {
       ...arrangementGroup.data(settings),
-      ...(enlarges
-        ? enlargeData(
-            shown.map((one) => gated(enlarges.of(one))),
-            enlarges.words,
-          )
-        : {}),
+      ...(enlarges ? enlargeData(shown.map(enlarged), enlarges.words) : {}),
       ...(more.length ? { parts: more.length } : {}),
     },
     ...(more.length ? { more } : {}),
