@@ -10,7 +10,7 @@ describe('an error that passes', () => {
   it.each(['57P01', '57P03', '53100', '53200', '53300', '58030', 'ECONNREFUSED'])('%s is one', (code) =>
     expect(isDatabaseAway(error(code))).toBe(true),
   )
-  it.each(['23505', '22P02', '40P01', '42703', '58P01', ''])('“%s” is none', (code) =>
+  it.each(['23505', '22P02', '40P01', '42703', '53400', '58P01', ''])('“%s” is none', (code) =>
     expect(isDatabaseAway(error(code))).toBe(false),
   )
   it('is no connection at all', () => {

@@ -3,15 +3,15 @@ import { ConnectionError } from 'sequelize'
 
 /**
  * What passes by itself or once somebody sees to it, and is no fault of what was asked: no connection, or one that ended while it was
- * used (PostgreSQL's class 57P, operator intervention), no room on its disk, no memory, no connection left (class 53, insufficient
- * resources), a disk that fails (58030).
+ * used (PostgreSQL's class 57P, operator intervention), no room on its disk, no memory, no connection left (53000 to 53300,
+ * insufficient resources), a disk that fails (58030).
  */
 export function isDatabaseAway(error: unknown): boolean {
   if (error instanceof ConnectionError) return true
   const { code, message } = ((error as { original?: unknown })?.original ?? error ?? {}) as Partial<
     Error & { code: string }
   >
-  return /^(57P|53|58030|ECONNREFUSED|ECONNRESET)/.test(code ?? '') || /^Connection terminated/.test(message ?? '')
+  return /^(57P|53[0-3]|58030|ECONNREFUSED|ECONNRESET)/.test(code ?? '') || /^Connection terminated/.test(message ?? '')
 }
 
 const EVERY_MS = 1000
