@@ -7,6 +7,16 @@ interface Wanted {
   delivery?: object
 }
 
+/** A reply at once to everybody who sends it, and no code in it. */
+export const REPLIES = {
+  reply: true,
+  replySubject: 'Thank you',
+  replyText: 'We write soon.',
+  coupon: 'none',
+  confirm: 'never',
+  repliesPerHour: 1000,
+}
+
 /** A form on a page of the demo's. @returns its widget, and the path that it is sent to */
 export async function plannedForm(
   owner: Owner,

@@ -1,7 +1,7 @@
 import { giving } from '../../packages/server/src/testing/faults/host'
 import { address } from '../owner'
 import { askCheck, ended, plannedSite, type PlannedSite } from '../planned-site'
-import { plannedForm } from '../planned-form'
+import { plannedForm, REPLIES } from '../planned-form'
 import { until, type Ground } from './ground'
 import { mailsTo, sendForm } from './sent-form'
 
@@ -14,7 +14,7 @@ export default async function clock(ground: Ground): Promise<void> {
   const { path } = await plannedForm(ground.owner, {
     name: 'Sent at any hour',
     starter: 'voucher',
-    delivery: { reply: true, replySubject: 'Thank you', replyText: 'We write soon.', coupon: 'none', confirm: 'never' },
+    delivery: REPLIES,
   })
   for (const [name, by] of [
     ['an hour ahead', HOUR_MS],

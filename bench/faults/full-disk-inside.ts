@@ -6,7 +6,7 @@ import { startPostgres, stopLeftOver } from '../../bin/launch/postgres.mjs'
 import { giving } from '../../packages/server/src/testing/faults/host'
 import { address } from '../owner'
 import { askCheck, ended, plannedSite } from '../planned-site'
-import { plannedForm } from '../planned-form'
+import { plannedForm, REPLIES } from '../planned-form'
 import { settings } from '../stand'
 import { Ground, pause, until } from './ground'
 import { tell } from './namespace'
@@ -50,14 +50,7 @@ try {
   const { path, widgetId } = await plannedForm(ground.owner, {
     name: 'Sent onto a full disk',
     starter: 'voucher',
-    delivery: {
-      reply: true,
-      replySubject: 'Thank you',
-      replyText: 'We write soon.',
-      coupon: 'none',
-      confirm: 'never',
-      repliesPerHour: 1000,
-    },
+    delivery: REPLIES,
   })
   const { publicId } = await ground.owner.ask<{ publicId: string }>('GET', `/api/installs/${site.installs[0]}`)
   await ground.settled()

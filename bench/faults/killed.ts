@@ -3,7 +3,7 @@ import sharp from 'sharp'
 import { giving, slowly } from '../../packages/server/src/testing/faults/host'
 import { address } from '../owner'
 import { askCheck, ended, plannedSite } from '../planned-site'
-import { plannedForm } from '../planned-form'
+import { plannedForm, REPLIES } from '../planned-form'
 import { pause, until, type Ground } from './ground'
 import { mailsTo, sendForm } from './sent-form'
 
@@ -155,14 +155,7 @@ async function duringMail(ground: Ground): Promise<void> {
   const { path } = await plannedForm(ground.owner, {
     name: 'Replies to thirty',
     starter: 'voucher',
-    delivery: {
-      reply: true,
-      replySubject: 'Thank you',
-      replyText: 'We write soon.',
-      coupon: 'none',
-      confirm: 'never',
-      repliesPerHour: 1000,
-    },
+    delivery: REPLIES,
   })
   const visitors = Array.from({ length: MAILS }, (_, n) => `reader-${n}@mails-${n}.example`)
   await Promise.all(visitors.map((email) => sendForm(path, { email, consent: 'yes' })))

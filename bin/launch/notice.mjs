@@ -28,7 +28,7 @@ export const WITH_DUTIES = {
   'Apache-2.0 AND LGPL-3.0-or-later': 'As above, for systems where library and binding come in one package.',
   'Apache-2.0 AND LGPL-3.0-or-later AND MIT': 'As above, for WebAssembly.',
   'MPL-2.0':
-    'Unchanged files below `node_modules/@resvg`; whoever passes them on says where their source is: `package.json` in each names it.',
+    'Unchanged files below `node_modules/@resvg`; anyone who passes them on must say where their source is: `package.json` in each names it.',
   'OFL-1.1':
     'Fonts, bundled as they are. They may be passed on with software but not sold by themselves; changed ones may not keep a reserved name. Each package below `node_modules` has its licence beside the font.',
 }

@@ -3,12 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { noticeText, PERMISSIVE, shipped, WITH_DUTIES } from '../launch/notice.mjs'
 
 describe('what ships', () => {
-  it.each(shipped().map(({ name, version, license }) => [name, version, license]))(
-    '%s %s may: %s',
-    (_, __, license) => {
-      expect([...PERMISSIVE, ...Object.keys(WITH_DUTIES)]).toContain(license)
-    },
-  )
+  it('may be passed on, and we know what each asks for', () => {
+    const known = [...PERMISSIVE, ...Object.keys(WITH_DUTIES)]
+    expect(shipped().length).toBeGreaterThan(100)
+    expect(shipped().filter(({ license }) => !known.includes(license))).toEqual([])
+  })
   it('is named in NOTICE.md, each version', () => {
     const notice = readFileSync(new URL('../../NOTICE.md', import.meta.url), 'utf8')
     const named = (text: string) =>

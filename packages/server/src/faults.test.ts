@@ -1,10 +1,10 @@
 import { randomBytes } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
-import { Client } from 'pg'
 import { Check, Round } from './checks/models'
 import { startRound } from './checks/rounds'
 import { Install } from './installs/models'
 import { start, type Running } from './start'
+import { addressOf, asking } from './testing/fresh-database'
 import { startCluster, type Cluster } from './testing/faults/cluster'
 import { giving, slowly, startHost, type Host } from './testing/faults/host'
 import { publishedWidget } from './testing/scene'
@@ -27,16 +27,11 @@ beforeAll(async () => {
   process.on('unhandledRejection', note)
   cluster = await startCluster()
   const name = `f_${randomBytes(6).toString('hex')}`
-  const client = new Client({ connectionString: cluster.url })
-  await client.connect()
-  await client.query(`CREATE DATABASE ${name}`)
-  await client.end()
-  const url = new URL(cluster.url)
-  url.pathname = `/${name}`
+  await asking(cluster.url, (client) => client.query(`CREATE DATABASE ${name}`))
   site = await startHost('slow-site', slowly(300, giving('<main>Hello</main>')))
   // Without a browser: how fast that is on a busy machine is no part of this.
   const env = {
-    DATABASE_URL: url.href,
+    DATABASE_URL: addressOf(cluster.url, name),
     PEBBLESTRAND_PORT: String(PORT),
     PEBBLESTRAND_ORIGIN: origin,
     PEBBLESTRAND_CHROMIUM: '/nowhere/chromium',
