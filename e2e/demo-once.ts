@@ -1,4 +1,4 @@
-import { rmSync } from 'node:fs'
+import { existsSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { buildWhatIsStale } from '../bin/launch/build.mjs'
 import { endWithParent } from '../bin/launch/end-with.mjs'
@@ -11,16 +11,19 @@ import { base, demo, loopbackOf } from './pages/settings'
 
 /**
  * Once a run, before any test: seeds the demo, waits until its first checks are through, and stops it. Each worker then starts a system
- * on a copy (start-copy.ts). Gives what ends the database.
+ * on a copy (start-copy.ts). Gives what ends the database. With PEBBLESTRAND_TEST_KEEP_DEMO=1 the demo of the last run is taken, which
+ * saves two minutes while a test is being written.
  */
 export default async function makeDemo(): Promise<() => void> {
   endWithParent(() => process.exit(1))
   await buildWhatIsStale((line: string) => console.log(line))
   await stopLeftOver(base)
-  rmSync(join(base.data, 'e2e'), { recursive: true, force: true })
+  const isThere = Boolean(process.env.PEBBLESTRAND_TEST_KEEP_DEMO) && existsSync(demo.data)
+  if (!isThere) rmSync(join(base.data, 'e2e'), { recursive: true, force: true })
   await requireFreePort(base.dbPort, 'PEBBLESTRAND_TEST_DB_PORT', 'the tests’ database', '127.0.0.1')
   const postgres = startPostgres(base, { durable: false })
   process.env.PEBBLESTRAND_E2E_POSTGRES = postgres.url
+  if (isThere) return postgres.stop
   const began = Date.now()
   try {
     const databaseUrl = await createDatabase(demo.database)

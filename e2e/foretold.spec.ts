@@ -92,6 +92,9 @@ const saidOf: Record<Ending, string[]> = {
   blocked: ['blocked'],
 }
 
+// Each on a site of its own.
+test.describe.configure({ mode: 'parallel' })
+
 for (const profile of profileList)
   test(`foretold and seen: ${profile.name}`, async ({ signedIn: page, browser }) => {
     test.setTimeout(300_000)

@@ -7,12 +7,13 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   outputDir: '../test-results',
   fullyParallel: false,
-  // Side by side, each with a whole system of its own (pages/signed-in.ts).
-  workers: 2,
+  // Side by side, each with a whole system of its own (pages/signed-in.ts). More than cores: each waits for something now and then.
+  workers: 3,
   // What passes only then is listed by name at the end, and more than two of them fail the run (bin/launch/test.mjs).
   retries: 1,
   timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // On a machine that is busy with something else as well.
+  expect: { timeout: 20_000 },
   globalSetup: './demo-once.ts',
   reporter: process.env.PEBBLESTRAND_TEST_REPORT
     ? [['list'], ['json', { outputFile: process.env.PEBBLESTRAND_TEST_REPORT }]]

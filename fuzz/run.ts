@@ -14,8 +14,9 @@ const seconds = Number(values.seconds ?? 60)
 const seed = Number(values.seed ?? Math.floor(Math.random() * 1e9))
 const say = (line: string) => process.stdout.write(`${line}\n`)
 
-/** Without a word for so long, it hangs. */
+/** Without a word for so long, it hangs. Until its first word it compiles everything, on a machine that may be busy. */
 const HANGS_MS = 20_000
+const FIRST_WORD_MS = 180_000
 
 const folder = join(readSettings({ forTests: true }).data, 'fuzz')
 mkdirSync(folder, { recursive: true })
@@ -30,10 +31,17 @@ const child = spawn(
 let runs = 0
 let done = false
 const found: Found[] = []
-let watch = setTimeout(hangs, HANGS_MS)
+let watch = setTimeout(hangs, FIRST_WORD_MS)
+
+/** The document that was being read, as the process wrote it down before it began. */
+const readLast = (what: string, ms: number): Found => ({
+  ...(JSON.parse(readFileSync(current, 'utf8')) as Found),
+  what,
+  ms,
+})
 
 function hangs(): void {
-  found.push({ ...(JSON.parse(readFileSync(current, 'utf8')) as Found), what: 'hangs', ms: HANGS_MS })
+  found.push(readLast('hangs', HANGS_MS))
   child.kill('SIGKILL')
 }
 
@@ -48,8 +56,7 @@ createInterface({ input: child.stdout }).on('line', (line) => {
 })
 child.on('exit', (status) => {
   clearTimeout(watch)
-  if (!done && !found.length)
-    found.push({ ...(JSON.parse(readFileSync(current, 'utf8')) as Found), what: `ended with ${status}`, ms: 0 })
+  if (!done && !found.length) found.push(readLast(`ended with ${status}`, 0))
   for (const [at, { target, what, ms, text }] of found.entries()) {
     const file = join(folder, `found-${seed}-${at}.txt`)
     writeFileSync(file, text)

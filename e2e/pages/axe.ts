@@ -17,7 +17,7 @@ export const colourRules = ['color-contrast', 'link-in-text-block']
 
 /** What axe finds by some rules or tags of rules; the widget's frame is a document of its own and is looked at too. */
 export async function violations(page: Page, within = ':root', rules = allRules): Promise<string[]> {
-  await page.evaluate(source)
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(source)
   const found = await page.evaluate(
     async ([selector, runOnly]) => {
       const { axe } = window as unknown as {
@@ -27,6 +27,9 @@ export async function violations(page: Page, within = ':root', rules = allRules)
         await axe.run(selector, {
           runOnly,
           iframes: false,
+          // What passes is not described node by node, which takes most of the time.
+          resultTypes: ['violations'],
+          preload: false,
         })
       ).violations
     },

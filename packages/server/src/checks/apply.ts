@@ -6,7 +6,7 @@ import { announce } from '../delivery/announce'
 import { Artefact } from '../delivery/models'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
-import { FindingRow, type Check, type Reading } from './models'
+import { Check, FindingRow, type Reading } from './models'
 import { tellWidth } from './note-widths'
 
 /** Writes what follows from a verdict: the findings, the check's end, and where the install stands now. */
@@ -41,9 +41,16 @@ export async function applyVerdict(
     },
     { transaction },
   )
+  if (await isOvertaken(install, check, transaction)) return
   const newest = looks.findLast(({ how }) => (plainLookIds as string[]).includes(how))!
   await advance(context, install, check, newest, verdict, now, transaction)
   await tellWidth({ install, verdict }, check.id, transaction)
+}
+
+/** Whether a check that began later is written down already: it saw a newer page. */
+async function isOvertaken(install: Install, { startedAt }: Check, transaction: Transaction): Promise<boolean> {
+  const last = install.lastCheckId && (await Check.findByPk(install.lastCheckId, { transaction }))
+  return Boolean(last && last.startedAt && startedAt && last.startedAt > startedAt)
 }
 
 /** What the verdict makes of the install; noted in the time line when its status or its fault changed. */

@@ -1,6 +1,7 @@
 import type { Payload } from '@pebblestrand/core/artefacts'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { afterAll, beforeAll, expect } from 'vitest'
 import { planned, setScene } from '../testing/scene'
+import { story } from '../testing/story'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 
 // What visitors see when nothing is left of what a widget shows.
@@ -57,31 +58,36 @@ afterAll(() => system.stop())
 const keys = async () =>
   ((await ada.get(`/api/sources/${source}/items`)).body as { rows: { key: string }[] }).rows.map(({ key }) => key)
 
-it('a source that gives nothing any more leaves the last good copy up, and Today says so once', async () => {
-  await visitorsSee(['Fine scones'])
-  const [key] = await keys()
-  await drop(key!)
-  await system.work()
-  await visitorsSee(['Fine scones'])
-  expect(await ranEmpty()).toMatchObject([{ name: 'Said', installs: 1 }])
-})
+story('nothing is left of what a widget shows', (step) => {
+  step('a source that gives nothing any more leaves the last good copy up, and Today says so once', async () => {
+    await visitorsSee(['Fine scones'])
+    const [key] = await keys()
+    await drop(key!)
+    await system.work()
+    await visitorsSee(['Fine scones'])
+    expect(await ranEmpty()).toMatchObject([{ name: 'Said', installs: 1 }])
+  })
 
-it('so does one whose items no longer pass the sieve; what is there again is shown, and nothing is told any more', async () => {
-  await put(null, 'Better scones')
-  await system.work()
-  await visitorsSee(['Better scones'])
-  expect(await ranEmpty()).toEqual([])
-  await publish({ stars: '4' })
-  const [key] = await keys()
-  await put(key!, 'Worse scones', 2)
-  await system.work()
-  await visitorsSee(['Better scones'])
-  expect(await ranEmpty()).toHaveLength(1)
-})
+  step(
+    'so does one whose items no longer pass the sieve; what is there again is shown, and nothing is told any more',
+    async () => {
+      await put(null, 'Better scones')
+      await system.work()
+      await visitorsSee(['Better scones'])
+      expect(await ranEmpty()).toEqual([])
+      await publish({ stars: '4' })
+      const [key] = await keys()
+      await put(key!, 'Worse scones', 2)
+      await system.work()
+      await visitorsSee(['Better scones'])
+      expect(await ranEmpty()).toHaveLength(1)
+    },
+  )
 
-it('a release that shows nothing is published all the same: a person was told before', async () => {
-  await publish({ include: ['submarine'] })
-  await visitorsSee([])
-  expect((await shown()).release).toBe(3)
-  expect(await ranEmpty()).toEqual([])
+  step('a release that shows nothing is published all the same: a person was told before', async () => {
+    await publish({ include: ['submarine'] })
+    await visitorsSee([])
+    expect((await shown()).release).toBe(3)
+    expect(await ranEmpty()).toEqual([])
+  })
 })

@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { dotsOf } from './stills'
 import type { Install } from '../installs/models'
 import { planned, setScene } from '../testing/scene'
+import { story } from '../testing/story'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 
 let system: TestSystem
@@ -18,8 +19,8 @@ afterAll(() => system.stop())
 
 const get = (url: string) => system.app.inject({ url })
 
-describe('a picture of an install', () => {
-  it('is there from when it is wanted: at both sizes, and as a drawing that can load nothing', async () => {
+story('a picture of an install', (step) => {
+  step('is there from when it is wanted: at both sizes, and as a drawing that can load nothing', async () => {
     expect((await get(`/r1/${install.publicId}.png`)).statusCode).toBe(404)
     const { body } = await ada.patch(`/api/installs/${install.id}`, { method: 'picture' })
     const { picture } = (body as { snippets: { picture: string } }).snippets
@@ -35,7 +36,7 @@ describe('a picture of an install', () => {
     expect(svg.headers['content-security-policy']).toContain("default-src 'none'")
     expect(svg.body).toContain('>Second ramp opens at')
   })
-  it('follows what it says, also once the install stands by another way', async () => {
+  step('follows what it says, also once the install stands by another way', async () => {
     await ada.patch(`/api/installs/${install.id}`, { method: 'frame' })
     const { body } = await ada.get(`/api/widgets/${install.widgetId}`)
     const { draft } = body as { draft: { settings: object; version: number } }

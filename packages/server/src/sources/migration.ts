@@ -53,3 +53,9 @@ export const rating = {
   name: '0015-source-rating',
   sql: `ALTER TABLE sources ADD COLUMN rating jsonb`,
 }
+
+/** When the newest reading of a source began, so that one that took longer does not undo it. */
+export const readings = {
+  name: '0035-source-readings',
+  sql: `ALTER TABLE sources ADD COLUMN reading_began_at timestamptz`,
+}

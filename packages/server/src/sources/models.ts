@@ -42,6 +42,8 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
   declare lastModified: CreationOptional<string | null>
   declare contentHash: CreationOptional<string | null>
   declare fetchedAt: CreationOptional<Date | null>
+  /** When the reading that was written down last began; one that began before it comes too late. */
+  declare readingBeganAt: CreationOptional<Date | null>
   declare okAt: CreationOptional<Date | null>
   declare nextFetchAt: CreationOptional<Date>
   declare failures: CreationOptional<number>
@@ -114,6 +116,7 @@ export function defineSources(sequelize: Sequelize): void {
       lastModified: maybeText(),
       contentHash: maybeText(),
       fetchedAt: maybeTime(),
+      readingBeganAt: maybeTime(),
       okAt: maybeTime(),
       nextFetchAt: time(),
       failures: integer(0),

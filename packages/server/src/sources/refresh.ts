@@ -105,28 +105,37 @@ const BROKEN: SourceFault = {
 }
 
 async function readAgain(context: Context, source: Source, tell?: TellProgress): Promise<void> {
+  const beganAt = new Date()
   const reading = await connectors[source.kind]!.read(context, source, undefined, tell)
+  await context.db.transaction(async (transaction) => {
+    const now = await Source.findByPk(source.id, { lock: transaction.LOCK.UPDATE, transaction })
+    // A reading that began later is written down already: it saw what is newer.
+    if (!now || (now.readingBeganAt && now.readingBeganAt > beganAt)) return
+    now.set({ readingBeganAt: beganAt })
+    await writeReading(context, now, reading, transaction)
+  })
+}
+
+async function writeReading(context: Context, source: Source, reading: SourceReading, transaction: Transaction) {
   const fault = faultOf(reading)
-  if (fault) return failed(source, fault)
+  if (fault) return failed(source, fault, transaction)
   if (reading.kind !== 'read' || reading.hash === source.contentHash) {
     const state = 'state' in reading ? { state: reading.state } : {}
-    return void (await source.update({ ...wellNow(source), ...state }))
+    return void (await source.update({ ...wellNow(source), ...state }, { transaction }))
   }
   const { read } = reading
-  await context.db.transaction(async (transaction) => {
-    await storeItems(source, reading, transaction)
-    await source.update(
-      {
-        ...wellNow(source),
-        ...copyOf(reading),
-        title: read.title || source.title,
-        link: read.link,
-        format: read.format,
-      },
-      { transaction },
-    )
-    await recomputeForSource(context, source.id, transaction)
-  })
+  await storeItems(source, reading, transaction)
+  await source.update(
+    {
+      ...wellNow(source),
+      ...copyOf(reading),
+      title: read.title || source.title,
+      link: read.link,
+      format: read.format,
+    },
+    { transaction },
+  )
+  await recomputeForSource(context, source.id, transaction)
 }
 
 function faultOf(reading: SourceReading): SourceFault | null {

@@ -1,6 +1,6 @@
 import { articleItem } from '@pebblestrand/core/items'
 import { sourceKinds } from '@pebblestrand/core/sources'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { publishedWidget } from '../testing/scene'
 import { ItemRow, Source } from './models'
@@ -254,6 +254,28 @@ describe('a source', () => {
       expect((await source.reload()).problem?.code).toBe(code)
       expect(await ItemRow.count({ where: { sourceId: source.id } })).toBe(8)
     }
+  })
+
+  it('is not put back by a reading that began before and took longer', async () => {
+    const source = (await Source.findByPk(await add(system.standins('skerrow-post', '/feeds/news.xml?slow'))))!
+    const older = await connectors.feed!.read(system.context, { url: troubled('/bare.xml') })
+    const newer = await connectors.feed!.read(system.context, {
+      url: system.standins('skerrow-post', '/feeds/news.xml?slow'),
+    })
+    let release: () => void = () => {}
+    const isReleased = new Promise<void>((resolve) => (release = resolve))
+    const read = vi.spyOn(connectors.feed!, 'read')
+    read.mockImplementationOnce(async () => (await isReleased, older))
+    const slow = refreshSource(system.context, source.id)
+    await vi.waitFor(() => expect(read).toHaveBeenCalledTimes(1))
+    await new Promise((later) => setTimeout(later, 5)) // by the clock, too
+    read.mockImplementationOnce(async () => newer)
+    await refreshSource(system.context, source.id)
+    release()
+    await slow
+    read.mockRestore()
+    expect((await source.reload()).contentHash).toBe(newer.kind === 'read' && newer.hash)
+    expect(await ItemRow.count({ where: { sourceId: source.id } })).toBe(8)
   })
 
   it('is well again after the next good answer', async () => {

@@ -4,6 +4,7 @@ import { unlessDeadlocked } from '../platform/database/deadlock'
 import { planned, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { lookAtPage } from './look-at-page'
+import { Install } from '../installs/models'
 import { Check } from './models'
 
 let system: TestSystem
@@ -42,6 +43,30 @@ it('a check that writes its verdict while its install is being removed waits for
   })
   expect(await looking.look).toBeNull()
   expect(await Check.count({ where: { installId: install.id } })).toBe(0)
+}, 60_000)
+
+it('a check that began before another and ends after it does not undo what that one saw', async () => {
+  const install = await planned(ada, scene, 'footer')
+  const { db } = system.context
+  let newer: Check
+  const looking = await db.transaction(async (transaction) => {
+    const replacements = { id: install.id }
+    await db.query('SELECT id FROM installs WHERE id = :id FOR UPDATE', { replacements, transaction })
+    const look = lookAtPage(system.context, scene.pageId)
+    await vi.waitFor(async () => expect(await waitingForLocks()).toBe(1), { timeout: 20_000, interval: 50 })
+    const now = new Date()
+    newer = await Check.create(
+      { installId: install.id, cause: 'person', state: 'done', startedAt: now, finishedAt: now },
+      { transaction },
+    )
+    const seen = { status: 'confirmed', confirmedAt: now, lastCheckId: newer.id } as const
+    await Install.update(seen, { where: { id: install.id }, transaction })
+    return { look }
+  })
+  await looking.look
+  expect(await install.reload()).toMatchObject({ status: 'confirmed', lastCheckId: newer!.id })
+  const [older] = await Check.findAll({ where: { installId: install.id, cause: 'plan' } })
+  expect(older).toMatchObject({ state: 'done', statusAfter: 'planned' })
 }, 60_000)
 
 it('what two transactions undid for each other is done again', async () => {
