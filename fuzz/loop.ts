@@ -9,7 +9,13 @@ import { targets, type Target } from './targets'
 /** Milliseconds for an input of full size; on a slow machine so many times what a plain page of that size takes. */
 const MOST_MS = 200
 const TIMES_PLAIN = 4
-const [seconds, seed, current] = [Number(process.argv[2]), Number(process.argv[3]), process.argv[4]!]
+const { seconds, inputs, seed, current } = JSON.parse(process.argv[2]!) as {
+  seconds: number
+  /** Null for as many as the time allows. */
+  inputs: number | null
+  seed: number
+  current: string
+}
 
 let limit = MOST_MS
 
@@ -66,7 +72,7 @@ process.stdout.write(`${JSON.stringify({ runs: 0, limit: Math.round(limit) })}\n
 
 const until = Date.now() + seconds * 1000
 let runs = 0
-for (let told = 0; Date.now() < until; runs++) {
+for (let told = 0; Date.now() < until && runs < (inputs ?? Infinity); runs++) {
   const target = dice.pick(targets)
   const text = mutate(dice.pick(known), dice.pick(known), dice).slice(0, MOST)
   writeDown(target, text)

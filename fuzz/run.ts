@@ -7,10 +7,16 @@ import { parseArgs } from 'node:util'
 import { readSettings, root } from '../bin/launch/settings.mjs'
 import type { Found } from './loop'
 
-// npm run fuzz -- --seconds 60 [--seed 7]: documents made up from known ones, at everything that reads foreign documents.
+// npm run fuzz -- [--seconds 60 | --inputs 6000] [--seed 7]: documents made up from known ones, at everything that reads foreign documents.
 
-const { values } = parseArgs({ options: { seconds: { type: 'string' }, seed: { type: 'string' } } })
-const seconds = Number(values.seconds ?? 60)
+const { values } = parseArgs({
+  options: { seconds: { type: 'string' }, inputs: { type: 'string' }, seed: { type: 'string' } },
+})
+/** With a number of inputs, they are the same ones on a slow machine. */
+const most = {
+  seconds: Number(values.seconds ?? (values.inputs ? 600 : 60)),
+  inputs: Number(values.inputs ?? Infinity),
+}
 const seed = Number(values.seed ?? Math.floor(Math.random() * 1e9))
 const say = (line: string) => process.stdout.write(`${line}\n`)
 
@@ -21,11 +27,11 @@ const FIRST_WORD_MS = 180_000
 const folder = join(readSettings({ forTests: true }).data, 'fuzz')
 mkdirSync(folder, { recursive: true })
 const current = join(folder, 'current.json')
-say(`Fuzzing for ${seconds} s with --seed ${seed}`)
+say(`Fuzzing ${values.inputs ? `${most.inputs} inputs` : `for ${most.seconds} s`} with --seed ${seed}`)
 
 const child = spawn(
   process.execPath,
-  ['--import', 'tsx', fileURLToPath(new URL('loop.ts', import.meta.url)), String(seconds), String(seed), current],
+  ['--import', 'tsx', fileURLToPath(new URL('loop.ts', import.meta.url)), JSON.stringify({ ...most, seed, current })],
   { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
 )
 let runs = 0

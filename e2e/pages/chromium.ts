@@ -10,7 +10,6 @@ export const chromiumAt = (loopback: string) => ({
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
-    ...(process.env.PB_ARGS ?? '').split(' ').filter(Boolean),
     `--host-resolver-rules=MAP localhost ${loopback}, MAP *.localhost ${loopback}`,
   ],
 })

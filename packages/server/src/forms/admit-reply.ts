@@ -12,14 +12,14 @@ const TO_ONE = { points: 2, seconds: 86_400 }
 const HOUR = 3600
 
 /**
- * Counts one more mail to a visitor, and says whether it may go out: so many an hour by one form, so many a day to one address. Apart from
+ * Counts one more mail to a visitor, once for a lead, and says whether it may go out: so many an hour by one form, so many a day to one address. Apart from
  * the transaction that sends it: all replies of a form count in one row, and none waits there until another is written.
  */
 export async function admitReply(context: Context, leadId: string, now: Date): Promise<Admission> {
   const { db, config } = context
   await formsSecret() // what signs links is known before a transaction asks for it
   const lead = await Lead.findByPk(leadId)
-  if (!lead || lead.isTest || lead.state === 'held') return 'free'
+  if (!lead || lead.isTest || lead.state === 'held' || lead.admittedAt) return 'free'
   const about = await formOf(lead)
   const content = contentOf(config, lead)
   const [to] = about ? mailsIn(about.form, content.responses) : []
@@ -27,5 +27,7 @@ export async function admitReply(context: Context, leadId: string, now: Date): P
   const form = { key: `replies ${lead.widgetId}`, points: about.delivery.repliesPerHour, seconds: HOUR }
   if ((await countTogether(db, [form], { now: now.getTime() })).get(form.key)! > 0) return 'form'
   const address = { key: `replies-to ${mailHash(await hashKey(config), to)}`, ...TO_ONE }
-  return (await countTogether(db, [address], { now: now.getTime() })).get(address.key)! > 0 ? 'address' : 'free'
+  if ((await countTogether(db, [address], { now: now.getTime() })).get(address.key)! > 0) return 'address'
+  await lead.update({ admittedAt: now })
+  return 'free'
 }

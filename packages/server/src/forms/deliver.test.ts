@@ -5,6 +5,7 @@ import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { usualDelivery, type DeliverySettings } from '@pebblestrand/core/forms'
 import type { ErasureCounts, FormInfo, LeadRow, LeadWhole } from '@pebblestrand/contract'
+import { Contact } from '../handover/models'
 import { Mail } from '../mail/models'
 import { submit, standingForm, type StandingForm } from '../testing/forms'
 import { startMailServer, type MailServer } from '../testing/mail-server'
@@ -43,17 +44,20 @@ beforeAll(async () => {
   system = await startTestSystem({ PEBBLESTRAND_SMTP: mails.url, PEBBLESTRAND_LEADS_KEY: KEY })
   ada = await new Person(system.app).join()
   scene = await setScene(system, ada)
-  voucher = await standingForm(ada, scene, { starter: 'voucher' })
-  await system.work()
 })
 afterAll(async () => {
   await system.stop()
   await mails.close()
   hook.close()
 })
-beforeEach(() => {
+// Each has a form of its own: one that gets many answers is taken to be under attack.
+beforeEach(async () => {
   called = []
   answersWith = 200
+  mails.away = false
+  await Contact.destroy({ where: {} })
+  voucher = await standingForm(ada, scene, { starter: 'voucher' })
+  await system.work()
 })
 
 const decide = async (form: StandingForm, delivery: Partial<DeliverySettings>) => {
@@ -66,6 +70,14 @@ const decide = async (form: StandingForm, delivery: Partial<DeliverySettings>) =
 }
 const reply = { reply: true, replySubject: 'Your code', replyText: 'Here it is: {coupon}', coupon: 'list' as const }
 const send = (mail: string, more = {}) => submit(system, voucher, { email: mail, consent: 'yes', ...more })
+const hears = (name: string) =>
+  ada.post(`/api/sites/${scene.siteId}/contacts`, {
+    name,
+    email: `${name.toLowerCase()}@client.example`,
+    roles: ['hears'],
+    language: null,
+    siteIds: [],
+  })
 const leadOf = async (q: string) => ((await ada.get(`/api/leads?q=${q}`)).body as { rows: LeadRow[] }).rows[0]!
 const rows = <T extends object>(sql: string) => system.context.db.query<T>(sql, { type: QueryTypes.SELECT })
 
@@ -110,7 +122,7 @@ story('a reply with a code', (step) => {
     await Promise.all(leads.map(({ id }) => deliverLead(system.context, id)))
     await system.work()
     const given = await rows<{ code: string; lead: string }>(
-      'SELECT code, lead_id AS lead FROM coupons WHERE given_at IS NOT NULL',
+      `SELECT code, lead_id AS lead FROM coupons WHERE given_at IS NOT NULL AND widget_id = '${voucher.widgetId}'`,
     )
     expect(new Set(given.map(({ code }) => code)).size).toBe(50)
     expect(new Set(given.map(({ lead }) => lead)).size).toBe(50)
@@ -145,10 +157,6 @@ story('a reply with a code', (step) => {
 })
 
 describe('killed between keeping and mailing', () => {
-  // The one before is under attack by now, as far as anybody can tell.
-  beforeAll(async () => {
-    voucher = await standingForm(ada, scene, { starter: 'voucher', region: 'sidebar' })
-  })
   it('it is one lead and one mail in the end', async () => {
     await decide(voucher, { ...reply, coupon: 'fixed', code: 'ONE' })
     await send('killed@visitor.example')
@@ -157,12 +165,22 @@ describe('killed between keeping and mailing', () => {
     const broken = vi.spyOn(queue, 'sendMany').mockRejectedValueOnce(new Error('killed'))
     await expect(deliverLead(system.context, id)).rejects.toThrow('killed')
     broken.mockRestore()
-    expect(await Mail.count({ where: { state: 'queued' } })).toBe(0)
+    expect(await rows(`SELECT 1 FROM mails WHERE lead_ids @> '["${id}"]'`)).toEqual([])
     await Lead.update({ at: new Date(Date.now() - 120_000) }, { where: { id } })
     await Promise.all([deliverLost(system.context), deliverLead(system.context, id), system.work()])
     await system.work()
     expect(mails.to('killed@visitor.example')).toHaveLength(1)
     expect(await Lead.count({ where: { id } })).toBe(1)
+  })
+  it('tried by several at once, its reply counts once of the two that an address may have in a day', async () => {
+    await decide(voucher, { ...reply, coupon: 'fixed', code: 'TWICE' })
+    for (const n of [1, 2]) {
+      await send('twice@visitor.example')
+      const { id } = await leadOf('twice@visitor.example')
+      await Promise.all([1, 2, 3].map(() => deliverLead(system.context, id)))
+      await system.work()
+      expect(mails.to('twice@visitor.example')).toHaveLength(n)
+    }
   })
 })
 
@@ -185,13 +203,7 @@ story('who is told', (step) => {
     ])
   })
   step('the client once a day of all, in the morning there', async () => {
-    await ada.post(`/api/sites/${scene.siteId}/contacts`, {
-      name: 'Bram',
-      email: 'bram@client.example',
-      roles: ['hears'],
-      language: null,
-      siteIds: [],
-    })
+    await hears('Bram')
     await ada.patch(`/api/sites/${scene.siteId}`, { timeZone: 'Pacific/Auckland' })
     await decide(voucher, { noteClient: 'daily' })
     for (const one of ['one', 'two']) await send(`${one}@daily.example`)
@@ -308,6 +320,7 @@ describe('what was written', () => {
 
 describe('deleted by request', () => {
   it('nothing is left of an address: in the register, in what was removed, and in the mails; a receipt says so without it', async () => {
+    await hears('Runa')
     await decide(voucher, { ...reply, coupon: 'fixed', code: 'GONE', noteClient: 'daily' })
     const other = await standingForm(ada, scene, { starter: 'newsletter', region: 'footer' })
     await decide(other, { ...reply, noteClient: 'none' })
@@ -321,7 +334,6 @@ describe('deleted by request', () => {
     await send('stays@visitor.example')
     mails.away = true
     await system.work()
-    const bram = mails.to('bram@client.example').length
     await sendDigests(system.context, new Date(Date.now() + 2 * 86_400_000))
     const counts = { leads: 1, mails: 3, archived: 1 } satisfies ErasureCounts
     expect((await ada.post('/api/erasures/foresee', { mail: 'gone@visitor.example' })).body).toEqual(counts)
@@ -346,8 +358,7 @@ describe('deleted by request', () => {
     await sendDigests(system.context, new Date(Date.now() + 3 * 86_400_000))
     await system.work()
     const text = mails
-      .to('bram@client.example')
-      .slice(bram)
+      .to('runa@client.example')
       .map((mail) => mail.text)
       .join('\n')
     expect(text).toContain('stays@visitor.example')
@@ -359,8 +370,9 @@ describe('deleted by request', () => {
 describe('deleted by age', () => {
   it('as each form says, with its mails; for ever where it says so', async () => {
     const ours = { where: { widgetId: voucher.widgetId } }
-    const n = await Lead.count(ours)
-    expect(n).toBeGreaterThan(5)
+    const n = 6
+    for (let k = 0; k < n; k++) await send(`old${k}@visitor.example`)
+    expect(await Lead.count(ours)).toBe(n)
     await decide(voucher, { keepDays: 10 })
     const at = (days: number) => new Date(Date.now() + days * 86_400_000)
     await forgetOldLeads(system.context, at(9))

@@ -2,11 +2,11 @@ import { leadLines, mailsIn, noteLetter } from '@pebblestrand/core/forms'
 import { kindOf, readSettings } from '@pebblestrand/core/kinds'
 import type { DeliveryWhat } from '@pebblestrand/contract'
 import { dateFormat } from '@pebblestrand/core/words'
-import { Op, type Transaction } from 'sequelize'
+import { Op, QueryTypes, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import type { Widget } from '../widgets/models'
 import { admitReply } from './admit-reply'
-import type { Delivered, Delivering } from './delivering'
+import type { Admission, Delivered, Delivering } from './delivering'
 import { deliverJob, webhookJob } from './jobs'
 import { contentOf, type LeadContent } from './lead-content'
 import { formOf, type LeadForm } from './lead-form'
@@ -23,10 +23,30 @@ type Piece = (context: Context, delivering: Delivering, transaction: Transaction
  * Ended halfway, nothing of it was done, and it is done again.
  */
 export async function deliverLead(context: Context, leadId: string, now = new Date()): Promise<void> {
-  const waits = await Lead.count({ where: { id: leadId, deliveredAt: null, state: { [Op.ne]: 'held' } } })
-  if (!waits) return
-  const admission = await admitReply(context, leadId, now)
-  await context.db.transaction(async (transaction) => {
+  if (!(await claim(context, leadId))) return
+  try {
+    await deliverClaimed(context, leadId, await admitReply(context, leadId, now), now)
+  } finally {
+    await Lead.update({ claimedUntil: null }, { where: { id: leadId } })
+  }
+}
+
+/** Seconds after which a lead whose worker was killed is delivered by another. */
+const CLAIM_SECONDS = 30
+
+const CLAIM = `
+UPDATE leads SET claimed_until = now() + make_interval(secs => $seconds)
+WHERE id = $id AND delivered_at IS NULL AND state <> 'held' AND (claimed_until IS NULL OR claimed_until < now())
+RETURNING id`
+
+/** Whether it is this one's to deliver. Whoever delivers it already would count its reply as well. */
+async function claim({ db }: Context, leadId: string): Promise<boolean> {
+  const bind = { id: leadId, seconds: CLAIM_SECONDS }
+  return (await db.query(CLAIM, { bind, type: QueryTypes.SELECT })).length > 0
+}
+
+const deliverClaimed = (context: Context, leadId: string, admission: Admission, now: Date): Promise<void> =>
+  context.db.transaction(async (transaction) => {
     const lead = await Lead.findByPk(leadId, { transaction, lock: transaction.LOCK.UPDATE })
     if (!lead || lead.deliveredAt || lead.state === 'held') return
     const about = await formOf(lead, transaction)
@@ -41,7 +61,6 @@ export async function deliverLead(context: Context, leadId: string, now = new Da
     }
     await lead.update({ deliveredAt: now }, { transaction })
   })
-}
 
 /** What is to be done with a lead; of what nobody asked for there is nothing. */
 function wanted({ delivery, form }: LeadForm, { content }: Pick<Delivering, 'content'>): DeliveryWhat[] {

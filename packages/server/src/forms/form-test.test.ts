@@ -1,6 +1,6 @@
 import type { AddressInfo } from 'node:net'
 import { createServer } from 'node:net'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { usualDelivery } from '@pebblestrand/core/forms'
 import type { FormInfo, FormTestInfo, LeadRow } from '@pebblestrand/contract'
 import { Check, FindingRow } from '../checks/models'
@@ -35,6 +35,12 @@ afterAll(async () => {
   await mails.close()
 })
 
+beforeEach(async () => {
+  mails.received.length = 0
+  await FormTest.destroy({ where: {} })
+  await Lead.destroy({ where: {} })
+})
+
 async function test(body: object): Promise<FormTestInfo> {
   const { id } = (await ada.post(`/api/widgets/${table.widgetId}/form-tests`, body)).body as { id: string }
   await system.work()
@@ -61,7 +67,7 @@ describe('a test submission', () => {
   it('can be sent by nobody else', async () => {
     const fields = { day: '2099-01-01', hour: '12:00', guests: '2', name: 'x', email: 'a@b.example' }
     await submit(system, table, { ...fields, _test: 'made-up' })
-    expect(await Lead.count({ where: { isTest: true } })).toBe(1)
+    expect(await Lead.count({ where: { isTest: true } })).toBe(0)
   })
   it('of a draft that stands nowhere tries what comes after', async () => {
     const done = await test({})
@@ -92,7 +98,6 @@ describe('a check', () => {
     return { check: (await Check.findByPk(checkId))!, found: found.map(({ code, says }) => [code, says] as const) }
   }
   it('sends one on a schedule, proves that it arrived, and finds a form that does not deliver', async () => {
-    await FormTest.destroy({ where: {} })
     const { snippets } = (await ada.get(`/api/installs/${table.install.id}`)).body as { snippets: { inline: string } }
     await pasteAt('brackenfold', '/orchard', { 'main.code': snippets.inline })
     await ada.post(`/api/installs/${table.install.id}/pasted`, {})

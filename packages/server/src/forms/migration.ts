@@ -100,3 +100,9 @@ DROP INDEX lead_deliveries_open;
 CREATE INDEX lead_deliveries_open ON lead_deliveries (what, state) WHERE state IN ('waiting', 'unconfirmed', 'limited', 'queued');
 `,
 }
+
+/** One at a time delivers a lead, and its reply counts once. */
+export const leadClaims = {
+  name: '0036-lead-claims',
+  sql: `ALTER TABLE leads ADD COLUMN claimed_until timestamptz, ADD COLUMN admitted_at timestamptz`,
+}

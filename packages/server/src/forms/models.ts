@@ -36,6 +36,10 @@ export class Lead extends Model<InferAttributes<Lead>, InferCreationAttributes<L
   declare mailHashes: CreationOptional<string[]>
   declare at: CreationOptional<Date>
   declare deliveredAt: CreationOptional<Date | null>
+  /** Until when somebody is at delivering it. */
+  declare claimedUntil: CreationOptional<Date | null>
+  /** When its reply was counted as one that may go out: once, however often it is tried. */
+  declare admittedAt: CreationOptional<Date | null>
 }
 
 /** What is done with a lead beyond keeping it, and how far that is. */
@@ -94,6 +98,8 @@ export function defineForms(sequelize: Sequelize): void {
       mailHashes: json([]),
       at: time(),
       deliveredAt: maybeTime(),
+      claimedUntil: maybeTime(),
+      admittedAt: maybeTime(),
     },
     { sequelize, tableName: 'leads' },
   )

@@ -4,7 +4,7 @@ import { usualDelivery, type DeliverySettings } from '@pebblestrand/core/forms'
 import type { FormInfo, LeadRow, LeadWhole } from '@pebblestrand/contract'
 import { submit, standingForm, type StandingForm } from '../testing/forms'
 import { startMailServer, type MailServer } from '../testing/mail-server'
-import { setScene } from '../testing/scene'
+import { setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { replyToLimited } from './reply'
 import { forgetFormsSecret } from './secrets'
@@ -14,6 +14,7 @@ import { forgetFormsSecret } from './secrets'
 let mails: MailServer
 let system: TestSystem
 let ada: Person
+let scene: Scene
 let form: StandingForm
 const fields = {
   steps: [
@@ -33,7 +34,7 @@ beforeAll(async () => {
   mails = await startMailServer()
   system = await startTestSystem({ PEBBLESTRAND_SMTP: mails.url, PEBBLESTRAND_FORM_ATTACK: '1000' })
   ada = await new Person(system.app).join()
-  const scene = await setScene(system, ada)
+  scene = await setScene(system, ada)
   form = await standingForm(ada, scene, { starter: 'voucher', settings: { fields } })
   await system.work()
 })
@@ -42,6 +43,14 @@ afterAll(async () => {
   await mails.close()
 })
 beforeEach(() => decide({ repliesPerHour: 1000 }))
+
+/** Where what its form has sent is counted. */
+const withItsOwnForm = () =>
+  beforeEach(async () => {
+    form = await standingForm(ada, scene, { starter: 'voucher', settings: { fields } })
+    await decide({ repliesPerHour: 1000 })
+    await system.work()
+  })
 
 const reply = { reply: true, replySubject: 'Hello {name}', replyText: 'Hello {name}, we call {phone}. {email}' }
 const decide = async (delivery: Partial<DeliverySettings>) => {
@@ -92,6 +101,7 @@ describe('what a stranger wrote', () => {
 })
 
 describe('an address that nobody consented with', () => {
+  withItsOwnForm()
   it('is asked first, with nothing of a stranger’s in the mail; opened alone the link confirms nothing', async () => {
     await send('asked@visitor.example', { name: 'Buy at evil.example' })
     const [asked, ...more] = mails.to('asked@visitor.example')
@@ -154,6 +164,7 @@ describe('an address that nobody consented with', () => {
 })
 
 describe('how many', () => {
+  withItsOwnForm()
   it('two a day go to one address, from whichever network they are asked for', async () => {
     for (let n = 0; n < 4; n++) await send('often@visitor.example', consent, `203.0.${n}.1`)
     expect(mails.to('often@visitor.example')).toHaveLength(2)

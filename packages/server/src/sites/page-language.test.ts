@@ -40,6 +40,7 @@ describe('a widget on a page in another language than its site', () => {
     expect(await html()).toContain('lang="en-GB"') // nobody knows yet whether all of the site says so
     await planned(ada, { ...scene, pageId: home }, 'sidebar')
     await system.work()
-    expect(await html()).toMatch(/lang="ar[^"]*" dir="rtl"/)
+    // A change is heard by notification: a moment later.
+    await expect.poll(html, { timeout: 4000, interval: 40 }).toMatch(/lang="ar[^"]*" dir="rtl"/)
   })
 })

@@ -59,3 +59,9 @@ export const readings = {
   name: '0035-source-readings',
   sql: `ALTER TABLE sources ADD COLUMN reading_began_at timestamptz`,
 }
+
+/** One at a time renews an account's token, without a lock while the service is asked. */
+export const renewals = {
+  name: '0037-source-renewals',
+  sql: `ALTER TABLE source_accounts ADD COLUMN renewing_until timestamptz`,
+}

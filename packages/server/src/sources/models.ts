@@ -76,6 +76,8 @@ export class SourceAccount extends Model<InferAttributes<SourceAccount>, InferCr
   declare accessToken: string
   declare refreshToken: string | null
   declare expiresAt: Date
+  /** Until when somebody is at renewing its token. */
+  declare renewingUntil: CreationOptional<Date | null>
   declare createdAt: CreationOptional<Date>
 }
 
@@ -142,6 +144,7 @@ export function defineSources(sequelize: Sequelize): void {
       accessToken: text(),
       refreshToken: maybeText(),
       expiresAt: time(),
+      renewingUntil: maybeTime(),
       createdAt: time(),
     },
     { sequelize, tableName: 'source_accounts' },

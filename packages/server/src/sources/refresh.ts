@@ -111,7 +111,7 @@ async function readAgain(context: Context, source: Source, tell?: TellProgress):
     const now = await Source.findByPk(source.id, { lock: transaction.LOCK.UPDATE, transaction })
     // A reading that began later is written down already: it saw what is newer.
     if (!now || (now.readingBeganAt && now.readingBeganAt > beganAt)) return
-    now.set({ readingBeganAt: beganAt })
+    await now.update({ readingBeganAt: beganAt }, { transaction })
     await writeReading(context, now, reading, transaction)
   })
 }

@@ -1,5 +1,6 @@
+import { setTimeout as sleep } from 'node:timers/promises'
 import { TokenAnswer, type ServiceName } from '@pebblestrand/core/sources'
-import type { Transaction } from 'sequelize'
+import { QueryTypes } from 'sequelize'
 import type { Context } from '../../platform/context'
 import { SourceAccount } from '../models'
 import { asFault, jsonOf, ServiceFault } from './ask'
@@ -11,6 +12,12 @@ const GONE = {
   code: 'reconnect',
   message: 'Our leave to read this account has run out.',
   remedy: 'Connect it again on the sources screen.',
+}
+
+const SLOW = {
+  code: 'no-token',
+  message: 'The service takes long to renew our leave to read this account.',
+  remedy: 'Nothing to do: it is asked again.',
 }
 
 type Asking = Pick<Context, 'db' | 'outbound' | 'config'>
@@ -35,26 +42,54 @@ export async function withToken<T>(
   }
 }
 
-/** One at a time for an account: a token that renews counts once. `refused` was turned away though it seemed good. */
-const goodToken = (
+/** Ms for which nobody else renews the same token: longer than an answer is waited for. */
+const CLAIM_MS = 20_000
+const LOOK_AGAIN_MS = 100
+
+/** What is seen of an account decides who may renew: whoever comes after another has done so sees another token. */
+const CLAIM = `
+UPDATE source_accounts SET renewing_until = now() + make_interval(secs => $seconds)
+WHERE id = $id AND access_token = $seen AND (renewing_until IS NULL OR renewing_until < now()) RETURNING id`
+
+/**
+ * A token of an account, renewed first where it has run out: by one at a time, since a token that renews counts once. Nothing is locked
+ * while the service is waited for. `refused` was turned away though it seemed good.
+ */
+async function goodToken(
   { db, ...asking }: Asking,
   service: ServiceName,
   accountId: string,
   refused?: string,
-): Promise<string> =>
-  db.transaction(async (transaction: Transaction) => {
-    const account = await SourceAccount.findByPk(accountId, { lock: true, transaction })
+): Promise<string> {
+  for (const until = Date.now() + CLAIM_MS; ; await sleep(LOOK_AGAIN_MS)) {
+    const account = await SourceAccount.findByPk(accountId)
     if (!account) throw new ServiceFault(GONE)
     const isGood = account.accessToken !== refused && account.expiresAt.getTime() > Date.now() + SPARE_MS
     if (isGood) return account.accessToken
     if (!account.refreshToken) throw new ServiceFault(GONE)
-    const renewed = await exchanged(asking, service, {
-      grant_type: 'refresh_token',
-      refresh_token: account.refreshToken,
-    })
-    await account.update(keptOf(renewed, account.refreshToken), { transaction })
+    const bind = { id: accountId, seen: account.accessToken, seconds: CLAIM_MS / 1000 }
+    const isClaimed = (await db.query(CLAIM, { bind, type: QueryTypes.SELECT })).length > 0
+    if (isClaimed) return renew(asking, service, account, account.refreshToken)
+    if (Date.now() > until) throw new ServiceFault(SLOW)
+  }
+}
+
+async function renew(
+  asking: Pick<Context, 'outbound' | 'config'>,
+  service: ServiceName,
+  { id, accessToken: seen }: SourceAccount,
+  refreshToken: string,
+): Promise<string> {
+  const where = { id, accessToken: seen }
+  try {
+    const renewed = await exchanged(asking, service, { grant_type: 'refresh_token', refresh_token: refreshToken })
+    await SourceAccount.update({ ...keptOf(renewed, refreshToken), renewingUntil: null }, { where })
     return renewed.access_token
-  })
+  } catch (error) {
+    await SourceAccount.update({ renewingUntil: null }, { where })
+    throw error
+  }
+}
 
 /** RFC 6749, sections 4.1.3 and 6: a code or a token for a token. Throws a ServiceFault. */
 export async function exchanged(
