@@ -1,11 +1,12 @@
 import { formIds } from '@pebblestrand/core/artefacts'
 import { kindList, type Kind } from '@pebblestrand/core/kinds'
 import { escapeText } from '@pebblestrand/core/markup'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, expect } from 'vitest'
 import { z } from 'zod'
 import { Artefact } from './delivery/models'
 import { Install } from './installs/models'
 import { pasteAt, setScene, type Scene } from './testing/scene'
+import { story } from './testing/story'
 import { Person, startTestSystem, type TestSystem } from './testing/system'
 
 // Kinds that nobody here has ever heard of: one in a placement, one over the page. Adding a kind is adding one folder and one
@@ -84,18 +85,18 @@ const check = async (id: string) => {
   return read(id)
 }
 
-describe('a kind that was added', () => {
+story('a kind that was added', (step) => {
   let widgetId = ''
-  it('is offered with its starters, and made', async () => {
+  step('is offered with its starters, and made', async () => {
     const { rows } = body<{ rows: { id: string; starters: { id: string }[] }[] }>(await ada.get('/api/kinds'))
     expect(rows.find((row) => row.id === toy.id)?.starters).toMatchObject([{ id: 'plain' }])
     widgetId = await published(toy)
   })
-  it('is drawn in the list', async () => {
+  step('is drawn in the list', async () => {
     const { rows } = body<{ rows: { id: string; thumbnail: { html: string } }[] }>(await ada.get('/api/widgets?q=tide'))
     expect(rows.find((row) => row.id === widgetId)!.thumbnail.html).toBe('<p>High tide at noon</p>')
   })
-  it('goes from plan to confirmed, inline and as a frame', async () => {
+  step('goes from plan to confirmed, inline and as a frame', async () => {
     for (const [region, method] of [
       ['sidebar', 'inline'],
       ['footer', 'frame'],
@@ -119,7 +120,7 @@ describe('a kind that was added', () => {
       expect((await system.app.inject(`/f/${publicId}`)).body).toContain('<p>High tide at noon</p>')
     }
   })
-  it('of which a release of last year is stored is upgraded when it is read', async () => {
+  step('of which a release of last year is stored is upgraded when it is read', async () => {
     await system.context.db.query(
       `UPDATE releases SET settings = '{"text": "Low tide at six"}', kind_version = 1 WHERE widget_id = :widgetId`,
       { replacements: { widgetId } },
@@ -132,7 +133,7 @@ describe('a kind that was added', () => {
     const { releases } = body<{ releases: { settings: ToySettings }[] }>(await ada.get(`/api/widgets/${widgetId}`))
     expect(releases[0]!.settings).toEqual({ words: 'Low tide at six', links: [] })
   })
-  it('that is gone from the program breaks no list and no page', async () => {
+  step('that is gone from the program breaks no list and no page', async () => {
     delete kindList[toy.id]
     expect((await ada.get('/api/widgets')).status).toBe(200)
     expect((await ada.get(`/api/sites/${scene.siteId}`)).status).toBe(200)
@@ -145,10 +146,10 @@ describe('a kind that was added', () => {
   })
 })
 
-describe('a kind over the page', () => {
+story('a kind over the page', (step) => {
   let widgetId = ''
   const plan = async (where: object) => ada.post('/api/installs', { widgetId, ...where })
-  it('wants no placement, and a kind that stands in one does', async () => {
+  step('wants no placement, and a kind that stands in one does', async () => {
     widgetId = await published(overPage)
     expect((await plan({ pageId: scene.pageId, placementId: scene.placements.main })).body).toMatchObject({
       error: { issues: [{ field: 'placementId' }] },
@@ -157,7 +158,7 @@ describe('a kind over the page', () => {
       error: { message: 'placementId: is missing: this widget stands in a placement.' },
     })
   })
-  it('is planned for a whole site, once, and confirmed wherever on the page it was pasted', async () => {
+  step('is planned for a whole site, once, and confirmed wherever on the page it was pasted', async () => {
     const planned = await plan({ siteId: scene.siteId })
     expect(planned.status).toBe(200)
     const { id } = body<{ id: string }>(planned)
@@ -169,7 +170,7 @@ describe('a kind over the page', () => {
     await pasteAt('brackenfold', '/', { 'footer.code': (await read(id)).snippets.inline! })
     expect((await check(id)).status).toBe('confirmed')
   })
-  it('is in the register, on the site’s plan, on its strand and in find', async () => {
+  step('is in the register, on the site’s plan, on its strand and in find', async () => {
     const register = body<{ rows: { placement: string | null }[] }>(await ada.get(`/api/installs?widgetId=${widgetId}`))
     expect(register.rows).toMatchObject([{ placement: null, width: null }])
     const site = body<{ installs: { widgetId: string; placementId: string | null }[] }>(
@@ -180,7 +181,7 @@ describe('a kind over the page', () => {
     expect(JSON.stringify((await ada.get('/api/find?q=tide+bell')).body)).toContain('"install"')
     expect((await ada.get('/api/today')).status).toBe(200)
   })
-  it('is taken out and brought back', async () => {
+  step('is taken out and brought back', async () => {
     const { id } = (await Install.findOne({ where: { widgetId } }))!
     const removed = body<{ id: string }>(await ada.post('/api/removals', { what: 'install', id, standing: 1 }))
     expect((await ada.delete(`/api/removals/${removed.id}`)).status).toBe(200)

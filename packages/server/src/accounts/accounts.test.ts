@@ -1,4 +1,5 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
+import { story } from '../testing/story'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { Session, User } from './models'
 import { checkPassword, hashPassword } from './password'
@@ -23,27 +24,28 @@ describe('passwords', () => {
   })
 })
 
-describe('the first owner', () => {
+story('the first owner', (step) => {
   const owner = { agency: 'Tern & Tiller', name: 'Ada', email: 'ada@agency.example', password: 'tide tables at dawn' }
 
-  it('is asked for while there is none', async () => {
+  step('is asked for while there is none', async () => {
+    await User.destroy({ where: {} })
     expect((await system.app.inject('/api/session')).json()).toMatchObject({ user: null, setup: true })
     expect((await system.app.inject('/api/setup')).json()).toEqual({ open: true })
   })
-  it('needs the printed key', async () => {
+  step('needs the printed key', async () => {
     const answer = await post('/api/setup', { ...owner, key: 'guess' })
     expect(answer.statusCode).toBe(403)
     expect(answer.json().error).toMatchObject({ code: 'setup-key-wrong', issues: [{ field: 'key' }] })
     expect(await User.count()).toBe(0)
   })
-  it('is told each field that is wrong', async () => {
+  step('is told each field that is wrong', async () => {
     const answer = await post('/api/setup', { ...owner, key: 'x', email: 'nope', password: 'short' })
     expect(answer.json().error.issues).toEqual([
       { field: 'email', message: 'must be an e-mail address' },
       { field: 'password', message: 'must have 12 characters or more' },
     ])
   })
-  it('is made once, even when two try at the same moment', async () => {
+  step('is made once, even when two try at the same moment', async () => {
     const key = (await setupKey())!
     const answers = await Promise.all(
       ['one@agency.example', 'two@agency.example'].map((email) => post('/api/setup', { ...owner, email, key })),
@@ -56,9 +58,17 @@ describe('the first owner', () => {
   })
 })
 
+/** One person, who is nobody's guest. */
+const withAnOwner = () =>
+  beforeEach(async () => {
+    await User.destroy({ where: {} })
+    await new Person(system.app).join()
+  })
+
 describe('signing in', () => {
+  withAnOwner()
   it('gives a session that the browser keeps from scripts', async () => {
-    const person = await new Person(system.app).join()
+    const person = new Person(system.app)
     const answer = await post('/api/session', { email: 'ADA@agency.example', password: person.password })
     expect(answer.statusCode).toBe(200)
     for (const cookie of answer.headers['set-cookie'] as string[])
@@ -100,6 +110,7 @@ describe('signing in', () => {
 })
 
 describe('a change must carry the session’s token', () => {
+  withAnOwner()
   it('refuses one without, and one with another’s', async () => {
     const [ada, bo] = [
       await new Person(system.app).signIn(),

@@ -1,15 +1,21 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Artefact } from '../delivery/models'
-import { planned, setScene, type Scene } from '../testing/scene'
+import type { Install } from '../installs/models'
+import { planned, publishedWidget, setScene, type Scene } from '../testing/scene'
+import { story } from '../testing/story'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 
 let system: TestSystem
 let ada: Person
 let scene: Scene
+let inMain: Install
+let inFooter: Install
 beforeAll(async () => {
   system = await startTestSystem()
   ada = await new Person(system.app).join()
   scene = await setScene(system, ada)
+  inMain = await planned(ada, scene, 'main')
+  inFooter = await planned(ada, scene, 'footer')
 })
 afterAll(() => system.stop())
 
@@ -28,10 +34,10 @@ describe('what is set for all widgets', () => {
     })
   })
   it('the agency’s line stands below widgets of clients that have it, and of no others', async () => {
-    const install = await planned(ada, scene, 'main')
+    await keep({})
     const html = async () => {
       await system.work()
-      const artefact = (await Artefact.findOne({ where: { publicId: install.publicId, form: 'payload' } }))!
+      const artefact = (await Artefact.findOne({ where: { publicId: inMain.publicId, form: 'payload' } }))!
       return (JSON.parse(artefact.bytes.toString('utf8')) as { html: string }).html
     }
     expect(await html()).not.toContain('Kept by')
@@ -43,10 +49,9 @@ describe('what is set for all widgets', () => {
     expect(await html()).not.toContain('Tiller')
   })
   it('words follow the language of the site, dates its time zone', async () => {
-    const install = await planned(ada, scene, 'footer')
     const payload = async () => {
       await system.work()
-      const artefact = (await Artefact.findOne({ where: { publicId: install.publicId, form: 'payload' } }))!
+      const artefact = (await Artefact.findOne({ where: { publicId: inFooter.publicId, form: 'payload' } }))!
       return (JSON.parse(artefact.bytes.toString('utf8')) as { html: string }).html
     }
     expect(await payload()).toContain('lang="en-GB" aria-label')
@@ -59,9 +64,8 @@ describe('what is set for all widgets', () => {
 
 describe('starters of the agency’s own', () => {
   it('are kept from a widget without its content, saved as a file, brought in, begun from and dropped', async () => {
-    const { id } = (await ada.post('/api/agency/starters', { widgetId: scene.widgetId, name: 'Our sidebar' })).body as {
-      id: string
-    }
+    const widgetId = await publishedWidget(ada, 'Begun from', scene.sourceId)
+    const { id } = (await ada.post('/api/agency/starters', { widgetId, name: 'Our sidebar' })).body as { id: string }
     const file = await ada.get(`/api/agency/starters/${id}/file`)
     expect(file.headers['content-disposition']).toBe('attachment; filename="our-sidebar.starter.json"')
     const text = JSON.stringify(file.body)
@@ -82,6 +86,7 @@ describe('starters of the agency’s own', () => {
     expect(starterSettings).toMatchObject({ count: 4 })
     expect((await ada.delete(`/api/agency/starters/${brought.id}`)).status).toBe(200)
     expect((await ada.get(`/api/widgets/${made.id}`)).status).toBe(200)
+    for (const of of [widgetId, made.id]) await ada.post('/api/removals', { what: 'widget', id: of })
   })
   it('a file that is none says so, and a starter that is none is refused', async () => {
     expect((await ada.post('/api/agency/starters/file', { text: 'no' })).body).toMatchObject({
@@ -97,10 +102,10 @@ describe('starters of the agency’s own', () => {
   })
 })
 
-describe('widgets in the list', () => {
+story('widgets in the list', (step) => {
   const list = async (query: string) =>
     ((await ada.get(`/api/widgets?${query}`)).body as { rows: { name: string }[] }).rows.map(({ name }) => name)
-  it('another like it has its draft and nothing else; a name that is taken is told', async () => {
+  step('another like it has its draft and nothing else; a name that is taken is told', async () => {
     const { id } = (await ada.post(`/api/widgets/${scene.widgetId}/copy`)).body as { id: string }
     expect((await ada.get(`/api/widgets/${id}`)).body).toMatchObject({
       name: 'Harbour news, copy',
@@ -111,14 +116,14 @@ describe('widgets in the list', () => {
     expect((await named('HARBOUR NEWS')).body).toMatchObject({ widget: { id: scene.widgetId } })
     expect((await named('Nothing of the kind')).body).toEqual({ widget: null })
   })
-  it('one that is put away is out of it, and still shown where it stands', async () => {
+  step('one that is put away is out of it, and still shown where it stands', async () => {
     expect((await ada.put(`/api/widgets/${scene.widgetId}/away`, { away: true })).body).toEqual({ away: true })
     expect(await list('q=Harbour+news')).toEqual(['Harbour news, copy'])
     expect(await list('state=away')).toEqual(['Harbour news'])
     await ada.put(`/api/widgets/${scene.widgetId}/away`, { away: false })
     expect(await list('state=away')).toEqual([])
   })
-  it('is narrowed by kind, client, state and use', async () => {
+  step('is narrowed by kind, client, state and use', async () => {
     const { clients, kinds } = (await ada.get('/api/widgets/filters')).body as { clients: string[]; kinds: string[] }
     expect([clients, kinds]).toEqual([['brackenfold Harbour news'], ['headlines']])
     expect(await list(`client=${encodeURIComponent(clients[0]!)}`)).toEqual(['Harbour news'])
@@ -127,7 +132,7 @@ describe('widgets in the list', () => {
     expect(await list('use=unused')).not.toContain('Harbour news')
     expect(await list('kind=reviews')).toEqual([])
   })
-  it('publishing says beforehand where it is seen, and where it fits no more', async () => {
+  step('publishing says beforehand where it is seen, and where it fits no more', async () => {
     const { draft } = (await ada.get(`/api/widgets/${scene.widgetId}`)).body as {
       draft: { settings: Record<string, unknown>; version: number }
     }

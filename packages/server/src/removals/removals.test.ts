@@ -94,14 +94,14 @@ describe('taking out and bringing back', () => {
   }
 
   it.each(removables)('a %s that visitors see is not taken out before that was said', async (what) => {
+    const there = { installs: await Install.count(), removals: await Removal.count() }
     const { status, body } = await takeOut(what, idOf[what]())
     expect(status).toBe(409)
     expect(body.error).toMatchObject({
       code: 'still-standing',
       data: { what, standing: { total: 1, rows: [{ id: installId, status: 'confirmed', placement: 'sidebar' }] } },
     })
-    expect(await Install.count()).toBe(2)
-    expect(await Removal.count()).toBe(0)
+    expect({ installs: await Install.count(), removals: await Removal.count() }).toEqual(there)
   })
 
   it.each(removables)('a %s is gone with all that is its own, and back to the last row and byte', async (what) => {
@@ -128,10 +128,12 @@ describe('taking out and bringing back', () => {
   })
 
   it('what is only planned is taken out at once', async () => {
-    const { status, body } = await takeOut('install', spareId)
+    const id = await plan(scene.placements.main!)
+    const { status, body } = await takeOut('install', id)
     expect(status).toBe(200)
-    expect((await ada.get(`/api/installs/${spareId}`)).status).toBe(404)
+    expect((await ada.get(`/api/installs/${id}`)).status).toBe(404)
     await bringBack(body.id)
+    await Install.destroy({ where: { id } })
   })
 })
 

@@ -40,9 +40,11 @@ describe('a new widget', () => {
     })
   })
   it('gets a free name where its own is taken or missing', async () => {
-    expect((await read(await make('across'))).name).toBe('across 2')
-    expect((await read(await make())).name).toBe('New headlines')
-    expect((await read(await make())).name).toBe('New headlines 2')
+    await make('Along')
+    expect((await read(await make('along'))).name).toBe('along 2')
+    const nameless = async () => ((await ada.post('/api/widgets', { kind: 'visit-counter' })).body as { id: string }).id
+    expect((await read(await nameless())).name).toBe('New visit counter')
+    expect((await read(await nameless())).name).toBe('New visit counter 2')
   })
   it('is of a kind there is', async () =>
     expect(await ada.post('/api/widgets', { kind: 'fireworks' })).toMatchObject({

@@ -148,7 +148,9 @@ describe('a database of the version before comes along with all that is in it', 
     expect((await Install.findByPk(ids.install))!.publicId).toBe('abcde-fghjk-mnpqr-stuvw')
   })
   it('a check keeps its findings, with subject, weight and look, and its pages as looks', async () => {
-    expect(await rows(`SELECT code, next_action, subject, weight, proof FROM findings`)).toEqual([
+    expect(
+      await rows(`SELECT code, next_action, subject, weight, proof FROM findings WHERE check_id = '${ids.check}'`),
+    ).toEqual([
       {
         code: 'absent',
         next_action: 'paste',
