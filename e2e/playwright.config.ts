@@ -13,7 +13,7 @@ export default defineConfig({
   retries: 1,
   timeout: 60_000,
   // On a machine that is busy with something else as well.
-  expect: { timeout: 20_000 },
+  expect: { timeout: 15_000 },
   globalSetup: './demo-once.ts',
   reporter: process.env.PEBBLESTRAND_TEST_REPORT
     ? [['list'], ['json', { outputFile: process.env.PEBBLESTRAND_TEST_REPORT }]]

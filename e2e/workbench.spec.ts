@@ -71,6 +71,7 @@ test('a change made while a release is being published is not lost', async ({ si
   await expect(page.getByText(/Release 2 is published/)).toBeVisible()
   await expect(count).toHaveAttribute('aria-valuenow', '6')
   await expect(page.getByText('draft, 1 change since release 2')).toBeVisible()
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await page.reload()
   await expect(count).toHaveAttribute('aria-valuenow', '6')
 })

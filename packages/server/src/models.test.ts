@@ -29,7 +29,7 @@ describe('models and migrations agree', () => {
       SELECT c.conrelid::regclass || '.' || a.attname AS "where" FROM pg_constraint c
       JOIN pg_attribute a ON a.attrelid = c.conrelid AND a.attnum = c.conkey[1]
       WHERE c.contype = 'f' AND c.connamespace = 'public'::regnamespace
-        AND a.attname NOT IN ('keeper_id', 'created_by', 'published_by', 'planned_by', 'asked_by', 'started_by', 'removed_by', 'user_id')
+        AND a.attname NOT IN ('keeper_id', 'created_by', 'published_by', 'asked_by', 'started_by', 'removed_by', 'user_id')
         AND NOT EXISTS (SELECT 1 FROM pg_index i WHERE i.indrelid = c.conrelid AND i.indkey[0] = a.attnum)`)
     expect(missing).toEqual([])
   })

@@ -1,6 +1,6 @@
 import { isReminderDue } from '@pebblestrand/core/handover'
 import { wallClock } from '@pebblestrand/core/zoned-time'
-import { Op, type Transaction } from 'sequelize'
+import { col, fn, Op, where, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { Mail } from '../mail/models'
 import type { Context } from '../platform/context'
@@ -57,7 +57,7 @@ export async function remind(
 
 async function hadMailToday(person: string, now: Date, zone: string): Promise<boolean> {
   const last = await Mail.findOne({
-    where: { toMail: { [Op.iLike]: person.replace(/[\\%_]/g, '\\$&') } },
+    where: where(fn('lower', col('to_mail')), fn('lower', person)), // by its index
     order: [['queuedAt', 'DESC']],
   })
   return last !== null && wallClock(last.queuedAt, zone).day === wallClock(now, zone).day

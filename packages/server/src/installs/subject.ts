@@ -1,11 +1,11 @@
 import type { Subject } from '../subject'
-import { heldAndSwapped } from './migration'
+import { heldAndSwapped, plannedBy } from './migration'
 import { defineInstalls } from './models'
 import { installRoutes } from './routes'
 
 export const installs: Subject = {
   name: 'installs',
-  migrations: [heldAndSwapped],
+  migrations: [heldAndSwapped, plannedBy],
   models: defineInstalls,
   routes: installRoutes,
 }
