@@ -92,7 +92,7 @@ const saidOf: Record<Ending, string[]> = {
   blocked: ['blocked'],
 }
 
-// Each on a site of its own.
+// Each on a site of its own. The document is written anew with PEBBLESTRAND_WRITE_DOCS=1 and --workers 1.
 test.describe.configure({ mode: 'parallel' })
 
 for (const profile of profileList)

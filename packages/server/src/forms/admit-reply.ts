@@ -12,8 +12,9 @@ const TO_ONE = { points: 2, seconds: 86_400 }
 const HOUR = 3600
 
 /**
- * Counts one more mail to a visitor, once for a lead, and says whether it may go out: so many an hour by one form, so many a day to one address. Apart from
- * the transaction that sends it: all replies of a form count in one row, and none waits there until another is written.
+ * Counts one more mail to a visitor, once for a lead however often it is tried, and says whether it may go out: so many an hour by one
+ * form, so many a day to one address. Apart from the transaction that sends it: all replies of a form count in one row, and none waits
+ * there until another is written.
  */
 export async function admitReply(context: Context, leadId: string, now: Date): Promise<Admission> {
   const { db, config } = context
