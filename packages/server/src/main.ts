@@ -23,22 +23,30 @@ for (const event of ['unhandledRejection', 'uncaughtException'] as const)
     process.stderr.write(`${JSON.stringify({ level: 'error', event, what })}\n`)
   })
 
+/** Ms after which it ends all the same: a database that is away answers no goodbye. */
+const LONGEST_STOP_MS = 20_000
+
+let running: Awaited<ReturnType<typeof start>> | null = null
+let stopping = false
+function stop(): void {
+  if (stopping) return
+  stopping = true
+  if (!running) process.exit(1)
+  setTimeout(() => process.exit(1), LONGEST_STOP_MS).unref()
+  running.stop().then(
+    () => process.exit(0),
+    (error: unknown) => complain(error),
+  )
+}
+
 try {
-  const running = await start(process.env, { logger: true })
+  // Who started it is gone, perhaps while it waits for a database that went with them.
+  if (process.env.PEBBLESTRAND_TIED === '1') process.stdin.resume().once('close', stop)
+  running = await start(process.env, { logger: true })
   const key = await setupKey()
   if (key) process.stdout.write(`set-up ${running.config.origin}/set-up?key=${key}\n`)
   process.stdout.write(`ready ${running.config.origin}\n`)
-  let stopping = false
-  const stop = () => {
-    if (stopping) return
-    stopping = true
-    running.stop().then(
-      () => process.exit(0),
-      (error: unknown) => complain(error),
-    )
-  }
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, stop)
-  if (process.env.PEBBLESTRAND_TIED === '1') process.stdin.resume().once('close', stop) // who started it is gone
 } catch (error) {
   complain(error)
 }
