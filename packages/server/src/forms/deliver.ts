@@ -2,8 +2,9 @@ import { leadLines, mailsIn, noteLetter } from '@pebblestrand/core/forms'
 import { kindOf, readSettings } from '@pebblestrand/core/kinds'
 import type { DeliveryWhat } from '@pebblestrand/contract'
 import { dateFormat } from '@pebblestrand/core/words'
-import { Op, QueryTypes, type Transaction } from 'sequelize'
+import { Op, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
+import { claimRow } from '../platform/database/claim'
 import type { Widget } from '../widgets/models'
 import { admitReply } from './admit-reply'
 import type { Admission, Delivered, Delivering } from './delivering'
@@ -23,27 +24,20 @@ type Piece = (context: Context, delivering: Delivering, transaction: Transaction
  * Ended halfway, nothing of it was done, and it is done again.
  */
 export async function deliverLead(context: Context, leadId: string, now = new Date()): Promise<void> {
-  if (!(await claim(context, leadId))) return
+  // Whoever is at it already would count its reply as well.
+  const claim = await claimRow(context.db, { table: 'leads', id: leadId, as: TO_DELIVER, seconds: CLAIM_SECONDS })
+  if (!claim) return
   try {
     await deliverClaimed(context, leadId, await admitReply(context, leadId, now), now)
   } finally {
-    await Lead.update({ claimedUntil: null }, { where: { id: leadId } })
+    await claim.release()
   }
 }
 
 /** Seconds after which a lead whose worker was killed is delivered by another. */
 const CLAIM_SECONDS = 30
 
-const CLAIM = `
-UPDATE leads SET claimed_until = now() + make_interval(secs => $seconds)
-WHERE id = $id AND delivered_at IS NULL AND state <> 'held' AND (claimed_until IS NULL OR claimed_until < now())
-RETURNING id`
-
-/** Whether it is this one's to deliver. Whoever delivers it already would count its reply as well. */
-async function claim({ db }: Context, leadId: string): Promise<boolean> {
-  const bind = { id: leadId, seconds: CLAIM_SECONDS }
-  return (await db.query(CLAIM, { bind, type: QueryTypes.SELECT })).length > 0
-}
+const TO_DELIVER = `delivered_at IS NULL AND state <> 'held'`
 
 const deliverClaimed = (context: Context, leadId: string, admission: Admission, now: Date): Promise<void> =>
   context.db.transaction(async (transaction) => {

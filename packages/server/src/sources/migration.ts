@@ -63,5 +63,5 @@ export const readings = {
 /** One at a time renews an account's token, without a lock while the service is asked. */
 export const renewals = {
   name: '0037-source-renewals',
-  sql: `ALTER TABLE source_accounts ADD COLUMN renewing_until timestamptz`,
+  sql: `ALTER TABLE source_accounts ADD COLUMN claimed_until timestamptz`,
 }

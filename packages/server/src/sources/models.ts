@@ -77,7 +77,7 @@ export class SourceAccount extends Model<InferAttributes<SourceAccount>, InferCr
   declare refreshToken: string | null
   declare expiresAt: Date
   /** Until when somebody is at renewing its token. */
-  declare renewingUntil: CreationOptional<Date | null>
+  declare claimedUntil: CreationOptional<Date | null>
   declare createdAt: CreationOptional<Date>
 }
 
@@ -144,7 +144,7 @@ export function defineSources(sequelize: Sequelize): void {
       accessToken: text(),
       refreshToken: maybeText(),
       expiresAt: time(),
-      renewingUntil: maybeTime(),
+      claimedUntil: maybeTime(),
       createdAt: time(),
     },
     { sequelize, tableName: 'source_accounts' },

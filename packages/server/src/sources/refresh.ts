@@ -89,11 +89,15 @@ export const refreshJob = job<{ sourceId: string; share: string }>('source-refre
 export async function refreshSource(context: Context, sourceId: string, tell?: TellProgress): Promise<void> {
   const source = await Source.findByPk(sourceId)
   if (!source || !connectors[source.kind]) return
+  const beganAt = new Date()
   try {
-    await readAgain(context, source, tell)
+    const reading = await connectors[source.kind]!.read(context, source, undefined, tell)
+    await unlessOvertaken(context, source.id, beganAt, (now, transaction) =>
+      writeReading(context, now, reading, transaction),
+    )
   } catch (error) {
     context.log.error(error)
-    await failed(source, BROKEN)
+    await unlessOvertaken(context, source.id, beganAt, (now, transaction) => failed(now, BROKEN, transaction))
   }
 }
 
@@ -104,17 +108,19 @@ const BROKEN: SourceFault = {
   remedy: 'The last good copy stays up. If it stays so, send the source’s address to whoever runs this server.',
 }
 
-async function readAgain(context: Context, source: Source, tell?: TellProgress): Promise<void> {
-  const beganAt = new Date()
-  const reading = await connectors[source.kind]!.read(context, source, undefined, tell)
-  await context.db.transaction(async (transaction) => {
-    const now = await Source.findByPk(source.id, { lock: transaction.LOCK.UPDATE, transaction })
-    // A reading that began later is written down already: it saw what is newer.
-    if (!now || (now.readingBeganAt && now.readingBeganAt > beganAt)) return
-    await now.update({ readingBeganAt: beganAt }, { transaction })
-    await writeReading(context, now, reading, transaction)
+/** Writes down what came of a reading, unless one that began later is written down already: that saw what is newer. */
+const unlessOvertaken = (
+  { db }: Context,
+  sourceId: string,
+  beganAt: Date,
+  write: (source: Source, transaction: Transaction) => Promise<void>,
+): Promise<void> =>
+  db.transaction(async (transaction) => {
+    const source = await Source.findByPk(sourceId, { lock: transaction.LOCK.UPDATE, transaction })
+    if (!source || (source.readingBeganAt && source.readingBeganAt > beganAt)) return
+    await source.update({ readingBeganAt: beganAt }, { transaction })
+    await write(source, transaction)
   })
-}
 
 async function writeReading(context: Context, source: Source, reading: SourceReading, transaction: Transaction) {
   const fault = faultOf(reading)

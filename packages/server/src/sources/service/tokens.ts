@@ -1,7 +1,7 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import { TokenAnswer, type ServiceName } from '@pebblestrand/core/sources'
-import { QueryTypes } from 'sequelize'
 import type { Context } from '../../platform/context'
+import { claimRow } from '../../platform/database/claim'
 import { SourceAccount } from '../models'
 import { asFault, jsonOf, ServiceFault } from './ask'
 
@@ -42,14 +42,9 @@ export async function withToken<T>(
   }
 }
 
-/** Ms for which nobody else renews the same token: longer than an answer is waited for. */
-const CLAIM_MS = 20_000
+/** Seconds for which nobody else renews the same token: longer than an answer is waited for. */
+const CLAIM_SECONDS = 20
 const LOOK_AGAIN_MS = 100
-
-/** What is seen of an account decides who may renew: whoever comes after another has done so sees another token. */
-const CLAIM = `
-UPDATE source_accounts SET renewing_until = now() + make_interval(secs => $seconds)
-WHERE id = $id AND access_token = $seen AND (renewing_until IS NULL OR renewing_until < now()) RETURNING id`
 
 /**
  * A token of an account, renewed first where it has run out: by one at a time, since a token that renews counts once. Nothing is locked
@@ -61,15 +56,21 @@ async function goodToken(
   accountId: string,
   refused?: string,
 ): Promise<string> {
-  for (const until = Date.now() + CLAIM_MS; ; await sleep(LOOK_AGAIN_MS)) {
+  for (const until = Date.now() + CLAIM_SECONDS * 1000; ; await sleep(LOOK_AGAIN_MS)) {
     const account = await SourceAccount.findByPk(accountId)
     if (!account) throw new ServiceFault(GONE)
     const isGood = account.accessToken !== refused && account.expiresAt.getTime() > Date.now() + SPARE_MS
     if (isGood) return account.accessToken
     if (!account.refreshToken) throw new ServiceFault(GONE)
-    const bind = { id: accountId, seen: account.accessToken, seconds: CLAIM_MS / 1000 }
-    const isClaimed = (await db.query(CLAIM, { bind, type: QueryTypes.SELECT })).length > 0
-    if (isClaimed) return renew(asking, service, account, account.refreshToken)
+    // What is seen of it decides who may renew it: after another has done so, there is another token.
+    const seen = { as: 'access_token = $seen', bind: { seen: account.accessToken } }
+    const claim = await claimRow(db, { table: 'source_accounts', id: accountId, ...seen, seconds: CLAIM_SECONDS })
+    if (claim)
+      try {
+        return await renew(asking, service, account, account.refreshToken)
+      } finally {
+        await claim.release()
+      }
     if (Date.now() > until) throw new ServiceFault(SLOW)
   }
 }
@@ -80,15 +81,10 @@ async function renew(
   { id, accessToken: seen }: SourceAccount,
   refreshToken: string,
 ): Promise<string> {
-  const where = { id, accessToken: seen }
-  try {
-    const renewed = await exchanged(asking, service, { grant_type: 'refresh_token', refresh_token: refreshToken })
-    await SourceAccount.update({ ...keptOf(renewed, refreshToken), renewingUntil: null }, { where })
-    return renewed.access_token
-  } catch (error) {
-    await SourceAccount.update({ renewingUntil: null }, { where })
-    throw error
-  }
+  const renewed = await exchanged(asking, service, { grant_type: 'refresh_token', refresh_token: refreshToken })
+  // Connected anew meanwhile, it has another one already.
+  await SourceAccount.update(keptOf(renewed, refreshToken), { where: { id, accessToken: seen } })
+  return renewed.access_token
 }
 
 /** RFC 6749, sections 4.1.3 and 6: a code or a token for a token. Throws a ServiceFault. */
