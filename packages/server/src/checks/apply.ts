@@ -9,7 +9,10 @@ import type { Context } from '../platform/context'
 import { Check, FindingRow, type Reading } from './models'
 import { tellWidth } from './note-widths'
 
-/** Writes what follows from a verdict: the findings, the check's end, and where the install stands now. */
+/**
+ * Writes what follows from a verdict: the findings, the check's end, and where the install stands now.
+ * @returns whether it is news: no check that began later is written down already
+ */
 export async function applyVerdict(
   context: Context,
   check: Check,
@@ -17,9 +20,9 @@ export async function applyVerdict(
   looks: readonly Look[],
   verdict: Verified,
   transaction: Transaction,
-): Promise<void> {
+): Promise<boolean> {
   const install = await Install.findByPk(check.installId, { transaction, lock: transaction.LOCK.UPDATE })
-  if (!install) return // taken out of the register while the page was read
+  if (!install) return false // taken out of the register while the page was read
   await FindingRow.bulkCreate(
     verdict.findings.map(({ data, ...finding }, position) => ({
       ...finding,
@@ -41,10 +44,11 @@ export async function applyVerdict(
     },
     { transaction },
   )
-  if (await isOvertaken(install, check, transaction)) return
+  if (await isOvertaken(install, check, transaction)) return false
   const newest = looks.findLast(({ how }) => (plainLookIds as string[]).includes(how))!
   await advance(context, install, check, newest, verdict, now, transaction)
   await tellWidth({ install, verdict }, check.id, transaction)
+  return true
 }
 
 /** Whether a check that began later is written down already: it saw a newer page. */

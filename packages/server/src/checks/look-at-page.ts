@@ -155,7 +155,7 @@ async function conclude(
   const all = [...looks, ...inBrowser.map(({ look }) => look)]
   await moveOn(context, own, 'judging')
   const verdicts = await judge(context, plans, all)
-  await context.db.transaction(async (transaction) => {
+  const isNews = await context.db.transaction(async (transaction) => {
     const retired = due.flatMap(({ installId }, at) => (verdicts[at]!.status === 'retired' ? [installId] : []))
     for (const widgetId of new Set(retired.map((id) => installs.get(id)!.widgetId).sort()))
       await inTurn(context, widgetId, transaction)
@@ -167,12 +167,16 @@ async function conclude(
       lock: true,
       transaction,
     })
-    if (!still.length) return
+    if (!still.length) return false
     const mine = new Set(still.map((check) => check.id))
     const reading = await keepReading(pageId, all, inBrowser, transaction)
+    let isAny = false
     for (const [at, check] of due.entries())
-      if (mine.has(check.id)) await applyVerdict(context, check, reading, looks, verdicts[at]!, transaction)
+      if (mine.has(check.id) && (await applyVerdict(context, check, reading, looks, verdicts[at]!, transaction)))
+        isAny = true
+    return isAny
   })
+  if (!isNews) return // what it saw of the page is older than what is noted of it
   const seen = due.map(({ installId }, at) => ({ install: installs.get(installId)!, verdict: verdicts[at]! }))
   await noteWidths(context, seen)
   await notePolicy(pageId, looks[0]!)

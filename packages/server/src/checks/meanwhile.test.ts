@@ -5,6 +5,7 @@ import { planned, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { lookAtPage } from './look-at-page'
 import { Install } from '../installs/models'
+import { Page } from '../sites/models'
 import { Check } from './models'
 
 let system: TestSystem
@@ -61,12 +62,19 @@ it('a check that began before another and ends after it does not undo what that 
     )
     const seen = { status: 'confirmed', confirmedAt: now, lastCheckId: newer.id } as const
     await Install.update(seen, { where: { id: install.id }, transaction })
+    const policy = { at: 'seen by the newer one' }
+    await db.query('UPDATE pages SET policy_seen = :policy WHERE id = :page', {
+      replacements: { policy: JSON.stringify(policy), page: scene.pageId },
+      transaction,
+    })
     return { look }
   })
   await looking.look
   expect(await install.reload()).toMatchObject({ status: 'confirmed', lastCheckId: newer!.id })
   const [older] = await Check.findAll({ where: { installId: install.id, cause: 'plan' } })
   expect(older).toMatchObject({ state: 'done', statusAfter: 'planned' })
+  // Nor what it noted of the page.
+  expect((await Page.findByPk(scene.pageId))!.policySeen).toEqual({ at: 'seen by the newer one' })
 }, 60_000)
 
 it('what two transactions undid for each other is done again', async () => {
