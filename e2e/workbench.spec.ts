@@ -108,8 +108,21 @@ test('a setting is found by name; a wrong colour is said in place and not saved'
   await written.fill('reddish')
   await written.press('Tab')
   await expect(page.getByText('It must be a colour like #17665A.')).toBeVisible()
+  await page.keyboard.press('Escape')
+  // What is changed beside it is saved, and nothing is published until it is right.
+  const count = page.getByRole('spinbutton', { name: /How many/ })
+  const before = Number(await count.getAttribute('aria-valuenow'))
+  await count.focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByText('saved, except Accent', { exact: true })).toBeVisible()
+  await expect(page.getByText('Correct Accent before you publish.')).toBeVisible()
+  await expect(page.getByRole('button', { name: /Publish release/ })).toBeDisabled()
   await page.reload()
   await expect(page.getByRole('button', { name: 'Accent: #8a3b4f' })).toBeVisible()
+  await expect(count).toHaveAttribute('aria-valuenow', String(before + 1))
+  await count.focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
 })
 
 test('until there is a source, the starter’s own content stands on the stage, pictures and all, marked as an example', async ({

@@ -66,6 +66,29 @@ describe('the workbench', () => {
     expect(bench.saving.state).toBe('waiting')
   })
 
+  it('saves what is right beside what is wrong, whose last good value stays saved', async () => {
+    const answer = server()
+    const bench = useWorkbench()
+    const loaded = bench.load('w1')
+    await answer('/api/widgets/w1', {
+      ...widget('w1', 'First'),
+      draft: { settings: { accent: '#17665A', count: 3 }, version: 1, savedAt: '' },
+    })
+    await loaded
+    bench.set('accent', '#12')
+    bench.set('count', 7)
+    expect([bench.saving.state, bench.wrongNames]).toEqual(['waiting', ['Accent']])
+    const sent = vi.spyOn(globalThis, 'fetch')
+    const flushed = bench.saving.flush()
+    await answer('/api/widgets/w1/draft', { settings: {}, version: 2, savedAt: '' })
+    await flushed
+    const { settings } = JSON.parse(sent.mock.calls[0]![1]!.body as string) as { settings: object }
+    expect(settings).toEqual({ accent: '#17665A', count: 7 })
+    expect([bench.saving.state, bench.settings.accent]).toEqual(['saved', '#12'])
+    bench.set('accent', '#123456')
+    expect([bench.saving.state, bench.wrongNames]).toEqual(['waiting', []])
+  })
+
   it('keeps the widget that was opened last, whichever answer comes last', async () => {
     const answer = server()
     const bench = useWorkbench()

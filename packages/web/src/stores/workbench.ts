@@ -37,7 +37,7 @@ export const useWorkbench = defineStore('workbench', () => {
   const itemsAt = ref(0)
   /** Number of the release looked at instead of the draft; null for the draft. */
   const lookingAt = ref<number | null>(null)
-  const saving = useDraftSaving(() => settings.value)
+  const saving = useDraftSaving(() => sound)
   const history = useHistory<Settings>()
   /** Where it is looked at: what its words hang on, and the colours of the site. */
   const standing = shallowRef<{ around: Around; look: SiteLook | null }>({ around: usualAround, look: null })
@@ -75,6 +75,17 @@ export const useWorkbench = defineStore('workbench', () => {
     const result = kind.value?.settings.safeParse(settings.value)
     return Object.fromEntries((result?.error?.issues ?? []).map((issue) => [String(issue.path[0]), issue.message]))
   })
+
+  /** The settings as they can be saved: of a wrong value the last good one. */
+  let sound: Settings = {}
+  const settle = (): void => {
+    const wrong = Object.keys(faults.value).map((key) => [key, sound[key]])
+    sound = { ...settings.value, ...(Object.fromEntries(wrong) as Settings) }
+  }
+  /** Names of the settings that are wrong as they stand: they are not saved, and nothing is published meanwhile. */
+  const wrongNames = computed(() =>
+    (kind.value ? settingsOf(kind.value) : []).filter(({ key }) => key in faults.value).map(({ meta }) => meta.label),
+  )
 
   const knownSources = computed(() =>
     Object.fromEntries(
@@ -144,6 +155,7 @@ export const useWorkbench = defineStore('workbench', () => {
   function take(detail: WidgetDetail): void {
     widget.value = detail
     settings.value = plain(detail.draft.settings)
+    sound = settings.value
     sources.value = Object.fromEntries(detail.sources.map((s) => [s.id, s]))
     saving.begin(detail.id, detail.draft)
     history.forget()
@@ -176,7 +188,8 @@ export const useWorkbench = defineStore('workbench', () => {
   function setAll(change: Settings): void {
     history.before(settings.value, Object.keys(change).join(' '))
     settings.value = { ...settings.value, ...change }
-    if (!Object.keys(faults.value).length) saving.changed()
+    settle()
+    saving.changed()
   }
   function replaceAll(next: Settings): void {
     history.before(settings.value, 'all')
@@ -184,6 +197,7 @@ export const useWorkbench = defineStore('workbench', () => {
   }
   function put(next: Settings): void {
     settings.value = plain(next)
+    settle()
     saving.changed()
   }
   function undo(): void {
@@ -259,6 +273,7 @@ export const useWorkbench = defineStore('workbench', () => {
     if (widget.value?.id !== id) return
     history.before(settings.value, 'release')
     settings.value = plain(draft.settings)
+    sound = settings.value
     saving.take(draft)
     lookingAt.value = null
     await Promise.all(sourceIds.value.map(loadItems))
@@ -291,6 +306,7 @@ export const useWorkbench = defineStore('workbench', () => {
     const draft = saving.theirs.value
     if (!draft) return
     settings.value = plain(draft.settings)
+    sound = settings.value
     saving.take(draft)
   }
 
@@ -306,6 +322,7 @@ export const useWorkbench = defineStore('workbench', () => {
     lookingAt,
     parsed,
     faults,
+    wrongNames,
     result,
     working,
     payload,

@@ -18,6 +18,11 @@ const states = {
   conflict: 'not saved',
   failed: 'not saved',
 }
+const saved = computed(() =>
+  bench.saving.state === 'saved' && bench.wrongNames.length
+    ? `saved, except ${bench.wrongNames.join(', ')}`
+    : states[bench.saving.state],
+)
 const sites = computed(() => new Set(bench.widget?.places.map((p) => p.siteId)).size)
 </script>
 
@@ -26,7 +31,7 @@ const sites = computed(() => new Set(bench.widget?.places.map((p) => p.siteId)).
     <span class="font-bold" :class="bench.changes.length || !bench.newest ? 'text-heather' : 'text-soft'">{{
       standing
     }}</span>
-    <span class="text-soft" role="status">{{ states[bench.saving.state] }}</span>
+    <span class="text-soft" role="status">{{ saved }}</span>
     <button
       v-if="bench.lookingAt === null"
       type="button"

@@ -22,12 +22,20 @@ function backToStarter(): void {
 <template>
   <div class="border-t border-ink py-3">
     <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
+    <p v-if="bench.wrongNames.length" class="mb-2 text-[14px] text-coral">
+      Correct {{ bench.wrongNames.join(', ') }} before you publish.
+    </p>
     <slot />
     <div class="flex flex-wrap items-center gap-x-[14px] gap-y-2">
       <button
         type="button"
         class="act"
-        :disabled="!mayPublish || (bench.newest !== null && !bench.changes.length) || bench.saving.state === 'conflict'"
+        :disabled="
+          !mayPublish ||
+          (bench.newest !== null && !bench.changes.length) ||
+          bench.saving.state === 'conflict' ||
+          bench.wrongNames.length > 0
+        "
         @click="publishing = true"
       >
         Publish release {{ (bench.newest?.number ?? 0) + 1 }}

@@ -151,16 +151,17 @@ onReturn(
       () => {},
     ),
 )
+const isAllSaved = () => bench.saving.state === 'saved' && !bench.wrongNames.length
 /** What waits is saved before another screen, or another widget, is gone to. */
 async function mayLeave(): Promise<boolean> {
   await bench.saving.flush()
-  if (bench.saving.state === 'saved') return true
+  if (isAllSaved()) return true
   return confirm('Your last changes are not saved. Leave them?')
 }
 onBeforeRouteLeave(mayLeave)
 onBeforeRouteUpdate((to, from) => to.params.id === from.params.id || mayLeave())
 const warnOnClose = (event: BeforeUnloadEvent) => {
-  if (bench.saving.state === 'saved') return
+  if (isAllSaved()) return
   void bench.saving.flush()
   event.preventDefault()
 }
