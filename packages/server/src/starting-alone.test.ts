@@ -14,7 +14,6 @@ it('a server whose starter is gone while its database says nothing ends', async 
       ...process.env,
       PEBBLESTRAND_TIED: '1',
       ROLE: 'worker',
-      ROLE: 'worker',
       PEBBLESTRAND_ORIGIN: 'http://localhost:4600',
       DATABASE_URL: `postgres://a:b@127.0.0.1:${port}/c`,
     },

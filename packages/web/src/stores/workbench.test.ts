@@ -78,6 +78,7 @@ describe('the workbench', () => {
     bench.set('accent', '#12')
     bench.set('count', 7)
     expect([bench.saving.state, bench.wrongNames]).toEqual(['waiting', ['Accent']])
+    expect(bench.parsed).toMatchObject({ accent: '#17665A', count: 7 }) // what the stage draws
     const sent = vi.spyOn(globalThis, 'fetch')
     const flushed = bench.saving.flush()
     await answer('/api/widgets/w1/draft', { settings: {}, version: 2, savedAt: '' })
@@ -107,9 +108,9 @@ describe('the workbench', () => {
     await answer('/api/widgets/w1', widget('w1', 'Counter', 'visit-counter'))
     await loaded
     holding = true
-    bench.settings = { ...bench.settings, title: 'Older words' }
+    bench.set('title', 'Older words')
     await flushPromises()
-    bench.settings = { ...bench.settings, title: 'Newer words' }
+    bench.set('title', 'Newer words')
     await flushPromises()
     held[1]!()
     await flushPromises()

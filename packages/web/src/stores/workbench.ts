@@ -32,12 +32,14 @@ const { widgets, sources: sourceRoutes } = routes
 export const useWorkbench = defineStore('workbench', () => {
   const widget = ref<WidgetDetail | null>(null)
   const settings = ref<Settings>({})
+  /** The same as they can be saved and drawn: of a wrong value the last good one. */
+  const sound = shallowRef<Settings>({})
   const sources = ref<Record<string, SourceInfo>>({})
   /** Grows when the items of a source have come: what is rendered then is rendered anew. */
   const itemsAt = ref(0)
   /** Number of the release looked at instead of the draft; null for the draft. */
   const lookingAt = ref<number | null>(null)
-  const saving = useDraftSaving(() => sound)
+  const saving = useDraftSaving(() => sound.value)
   const history = useHistory<Settings>()
   /** Where it is looked at: what its words hang on, and the colours of the site. */
   const standing = shallowRef<{ around: Around; look: SiteLook | null }>({ around: usualAround, look: null })
@@ -51,7 +53,7 @@ export const useWorkbench = defineStore('workbench', () => {
   )
   const sourceNames = computed(() => Object.fromEntries(Object.values(sources.value).map((s) => [s.id, s.title])))
   const shownSettings = computed(
-    () => widget.value?.releases.find((r) => r.number === lookingAt.value)?.settings ?? settings.value,
+    () => widget.value?.releases.find((r) => r.number === lookingAt.value)?.settings ?? sound.value,
   )
   /** The setting that names sources, and how many it takes; a kind without content has none. */
   const sourceSetting = computed(() => {
@@ -76,11 +78,9 @@ export const useWorkbench = defineStore('workbench', () => {
     return Object.fromEntries((result?.error?.issues ?? []).map((issue) => [String(issue.path[0]), issue.message]))
   })
 
-  /** The settings as they can be saved: of a wrong value the last good one. */
-  let sound: Settings = {}
   const settle = (): void => {
-    const wrong = Object.keys(faults.value).map((key) => [key, sound[key]])
-    sound = { ...settings.value, ...(Object.fromEntries(wrong) as Settings) }
+    const wrong = Object.keys(faults.value).map((key) => [key, sound.value[key]])
+    sound.value = { ...settings.value, ...(Object.fromEntries(wrong) as Settings) }
   }
   /** Names of the settings that are wrong as they stand: they are not saved, and nothing is published meanwhile. */
   const wrongNames = computed(() =>
@@ -155,7 +155,7 @@ export const useWorkbench = defineStore('workbench', () => {
   function take(detail: WidgetDetail): void {
     widget.value = detail
     settings.value = plain(detail.draft.settings)
-    sound = settings.value
+    sound.value = settings.value
     sources.value = Object.fromEntries(detail.sources.map((s) => [s.id, s]))
     saving.begin(detail.id, detail.draft)
     history.forget()
@@ -273,7 +273,7 @@ export const useWorkbench = defineStore('workbench', () => {
     if (widget.value?.id !== id) return
     history.before(settings.value, 'release')
     settings.value = plain(draft.settings)
-    sound = settings.value
+    sound.value = settings.value
     saving.take(draft)
     lookingAt.value = null
     await Promise.all(sourceIds.value.map(loadItems))
@@ -306,7 +306,7 @@ export const useWorkbench = defineStore('workbench', () => {
     const draft = saving.theirs.value
     if (!draft) return
     settings.value = plain(draft.settings)
-    sound = settings.value
+    sound.value = settings.value
     saving.take(draft)
   }
 
