@@ -8,7 +8,9 @@ export default defineConfig({
   test: {
     globalSetup: ['packages/server/src/testing/global-setup.ts'],
     // Each has simulated sites and databases of its own. More than cores: many tests wait for something.
-    maxWorkers: 3,
+    maxWorkers: 4,
+    // No test may need the one before it. Where a change is decided on, in the same order each time.
+    sequence: { shuffle: { tests: true }, ...(process.env.CI ? { seed: 7 } : {}) },
     projects: [
       {
         plugins: [vue()],

@@ -15,7 +15,7 @@ import { expect, settings, test } from './pages/signed-in'
 // the rehearsal of the same visit, second by second. All in one browser; many more are tried without one
 // (packages/widget/src/over/turns.test.ts).
 
-const VISITS = Number(process.env.PEBBLESTRAND_VISITS_IN_BROWSER ?? 200)
+const VISITS = Number(process.env.PEBBLESTRAND_VISITS_IN_BROWSER ?? 100)
 
 const KINDS = ['corner-card', 'edge-bar', 'centre-dialog', 'full-cover']
 const WINDOWS = {

@@ -86,9 +86,11 @@ test('a collection from nothing to a client’s page, which follows without anyo
   await expect(titles(page)).toHaveText(['Typed by hand', 'Third', 'Second ramp opens at Gullhaven pier'])
 
   // By dragging.
+  const stored = page.waitForResponse((answer) => answer.url().endsWith('/picks/move'))
   await page
     .getByRole('button', { name: 'Move: Second ramp opens at Gullhaven pier' })
     .dragTo(page.getByRole('listitem').filter({ hasText: 'Typed by hand' }), { targetPosition: { x: 200, y: 6 } })
+  expect((await stored).ok()).toBe(true)
   await expect(titles(page)).toHaveText(['Second ramp opens at Gullhaven pier', 'Typed by hand', 'Third'])
   await page.reload()
   await expect(titles(page)).toHaveText(['Second ramp opens at Gullhaven pier', 'Typed by hand', 'Third'])

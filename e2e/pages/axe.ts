@@ -15,9 +15,22 @@ const allRules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-
 /** Those that colours decide: all that another theme can break. */
 export const colourRules = ['color-contrast', 'link-in-text-block']
 
+/** Waits for everything that fades or slides, within widgets too: half faded a text has half its contrast. */
+async function standStill(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const shadows = [...document.querySelectorAll('*')].flatMap(({ shadowRoot }) => shadowRoot ?? [])
+    const moving = new Set([document, ...shadows].flatMap((root) => root.getAnimations()))
+    const ending = [...moving].filter(
+      (animation) => animation.playState === 'running' && animation.effect?.getComputedTiming().endTime !== Infinity,
+    )
+    await Promise.all(ending.map(({ finished }) => finished.catch(() => undefined)))
+  })
+}
+
 /** What axe finds by some rules or tags of rules; the widget's frame is a document of its own and is looked at too. */
 export async function violations(page: Page, within = ':root', rules = allRules): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(source)
+  await standStill(page)
   const found = await page.evaluate(
     async ([selector, runOnly]) => {
       const { axe } = window as unknown as {

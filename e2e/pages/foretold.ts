@@ -13,8 +13,8 @@ export async function seenBy(
   ids: readonly string[],
   from?: string,
 ): Promise<Map<string, Ending>> {
-  // As high as the page: frames that wait until they come near are near at once.
-  const context = await browser.newContext({ viewport: { width: 1280, height: 8000 } })
+  // As high as the page: frames that wait until they come near are near at once. Coarse, or so large a page takes long to draw.
+  const context = await browser.newContext({ viewport: { width: 1280, height: 8000 }, deviceScaleFactor: 0.25 })
   const visitor = await context.newPage()
   const quiet = quietOf(visitor)
   const refused: string[] = []

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Look as LookAnswer } from '@pebblestrand/core/verify'
 import { Op, QueryTypes, type Transaction } from 'sequelize'
-import { inTurn } from '../delivery/recompute'
+import { lockStored } from '../delivery/rendering-order'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { BrowserAway } from '../platform/browser/pool'
@@ -158,7 +158,7 @@ async function conclude(
   const isNews = await context.db.transaction(async (transaction) => {
     const retired = due.flatMap(({ installId }, at) => (verdicts[at]!.status === 'retired' ? [installId] : []))
     for (const widgetId of new Set(retired.map((id) => installs.get(id)!.widgetId).sort()))
-      await inTurn(context, widgetId, transaction)
+      await lockStored(context, widgetId, transaction)
     await holdInOrder(pageId, [...installs.keys()], transaction)
     const still = await Check.findAll({
       attributes: ['id'],

@@ -51,6 +51,8 @@ export class Artefact extends Model<InferAttributes<Artefact>, InferCreationAttr
   declare etag: string
   declare facts: ArtefactFacts
   declare computedAt: CreationOptional<Date>
+  /** Number of the rendering that wrote it (rendering-order.ts), on one form of each. */
+  declare rendering: CreationOptional<string>
 }
 
 /** A public id whose install was removed. */
@@ -77,6 +79,7 @@ export function defineDelivery(sequelize: Sequelize): void {
       etag: text(),
       facts: json({}),
       computedAt: time(),
+      rendering: { type: DataTypes.BIGINT, allowNull: false, defaultValue: 0 },
     },
     { sequelize, tableName: 'artefacts' },
   )

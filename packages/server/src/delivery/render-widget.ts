@@ -1,4 +1,4 @@
-import { gather } from '@pebblestrand/core/items'
+import { gather, type Item } from '@pebblestrand/core/items'
 import {
   drawn,
   kindOf,
@@ -31,7 +31,18 @@ export interface Stored {
   kindVersion: number
 }
 
-/** Renders one widget from what is stored now; `facts` differ by install. */
+/** What a widget is rendered from, as it stood at one moment. */
+export interface WidgetInputs {
+  kind: Kind
+  name: string
+  settings: Settings
+  sources: readonly Source[]
+  items: readonly Item[]
+  /** Of the widget that stands in it. */
+  inside: WidgetInputs | null
+}
+
+/** Renders one widget from its inputs; `facts` differ by install. */
 export interface Renderer {
   kind: Kind
   /** Whether every install looks alike. */
@@ -55,34 +66,59 @@ export interface Renderer {
   }
 }
 
-/** Reads what a widget is rendered from, once; null for a kind that is not known here. */
-export async function rendererFor(
-  { config, threads }: Pick<Context, 'config' | 'threads'>,
-  widget: Pick<Widget, 'kind' | 'name'>,
+/** Reads what a widget is rendered from; null for a kind that is not known here. */
+export async function readInputs(
+  { kind: kindId, name }: Pick<Widget, 'kind' | 'name'>,
   stored: Stored,
   transaction?: Transaction,
-): Promise<Renderer | null> {
-  const kind = kindOf(widget.kind)
+): Promise<WidgetInputs | null> {
+  const kind = kindOf(kindId)
   if (!kind) return null
   const settings = readSettings(kind, stored.settings, stored.kindVersion)
   const sourceIds = kind.content?.sourceIds(settings) ?? []
-  const sources = await Source.findAll({ where: { id: sourceIds }, transaction })
-  const items = gather(sourceIds, await storedEntries(sourceIds, transaction))
+  return {
+    kind,
+    name,
+    settings,
+    sources: await Source.findAll({ where: { id: sourceIds }, transaction }),
+    items: gather(sourceIds, await storedEntries(sourceIds, transaction)),
+    inside: await readInside(kind.inside?.(settings) ?? null, transaction),
+  }
+}
+
+/** Of a widget that stands in another its newest release; null where there is none. What stands in that one is left out. */
+async function readInside(widgetId: string | null, transaction?: Transaction): Promise<WidgetInputs | null> {
+  if (!widgetId) return null
+  const widget = await WidgetRow.findByPk(widgetId, { transaction })
+  const kind = widget && kindOf(widget.kind)
+  const release = await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction })
+  if (!kind || !release) return null
+  // What stands over pages by itself stands in nothing else, nor does a form: what holds it has fields of its own.
+  const settings = readSettings(kind, release.settings, release.kindVersion)
+  if (kind.presence?.(settings) || kind.form?.(settings)) return null
+  return readInputs({ kind: widget.kind, name: release.name ?? widget.name }, release, transaction)
+}
+
+/** Sieves, and finds our copies of the pictures that are left. Takes as long as it takes: never within a transaction. */
+export async function rendererOf(
+  { config, threads }: Pick<Context, 'config' | 'threads'>,
+  { kind, name, settings, sources, items, inside }: WidgetInputs,
+): Promise<Renderer> {
   const sifting = siftingOf(kind, settings, items)
   const ratings = sifting ? ratingsOf(sifting.items) : undefined
   const sifted = sifting ? await siftOffLoop(threads, { ...sifting, now: new Date() }) : []
   const wish = phraseWish(kind, settings)
   const phrases = wish && sifting ? await threads.run('phrases', { wish, said: saidIn(sifting.items) }) : undefined
   const pictures = kind.content?.pictures?.(settings) ?? []
-  const { items: shown, expected, missing } = await withOwnPictures({ config }, sifted, pictures, transaction)
+  const { items: shown, expected, missing } = await withOwnPictures({ config }, sifted, pictures)
   const places = [
     ...(kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.picture?.url ?? []) : []),
     ...(kind.pictureAddresses?.(settings) ?? []),
   ]
-  const known = await knownPictures({ config }, places, transaction)
-  const within = await rendererWithin({ config, threads }, kind.inside?.(settings) ?? null, transaction)
+  const known = await knownPictures({ config }, places)
+  const within = inside && (await rendererOf({ config, threads }, inside))
   const context = {
-    widgetName: widget.name,
+    widgetName: name,
     pictures: ownByAddress(kind.pictureAddresses?.(settings) ?? [], known),
     sources: Object.fromEntries(
       sources.map((s) => [
@@ -91,7 +127,7 @@ export async function rendererFor(
       ]),
     ),
   }
-  const sample = Boolean(kind.content) && !sourceIds.length
+  const sample = Boolean(kind.content) && !kind.content!.sourceIds(settings).length
   const view = { settings, items: shown, ratings, phrases, context: { ...context, facts: {} } }
   return {
     kind,
@@ -103,7 +139,7 @@ export async function rendererFor(
     render(facts, around = usualAround) {
       const inside = within?.render({}, { ...around, credit: null }).rendered
       const view = { settings, items: shown, ratings, phrases, context: { ...context, facts, around, inside } }
-      const plain = sample ? renderSample(kind, settings, config.origin, widget.name, around) : drawn(kind, view)
+      const plain = sample ? renderSample(kind, settings, config.origin, name, around) : drawn(kind, view)
       return { rendered: withOwnCss(kind, settings, plain), view, expected: { ...view, items: expected } }
     },
   }
@@ -118,19 +154,12 @@ const ownByAddress = (urls: readonly string[], known: Awaited<ReturnType<typeof 
     }),
   )
 
-/** What renders a widget that stands in another: its newest release; null where there is none. What stands in that one is left out. */
-async function rendererWithin(
+/** Both at once, of what is stored now. */
+export async function rendererFor(
   context: Pick<Context, 'config' | 'threads'>,
-  widgetId: string | null,
-  transaction?: Transaction,
+  widget: Pick<Widget, 'kind' | 'name'>,
+  stored: Stored,
 ): Promise<Renderer | null> {
-  if (!widgetId) return null
-  const widget = await WidgetRow.findByPk(widgetId, { transaction })
-  const kind = widget && kindOf(widget.kind)
-  const release = await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction })
-  if (!kind || !release) return null
-  // What stands over pages by itself stands in nothing else, nor does a form: what holds it has fields of its own.
-  const settings = readSettings(kind, release.settings, release.kindVersion)
-  if (kind.presence?.(settings) || kind.form?.(settings)) return null
-  return rendererFor(context, { kind: widget.kind, name: release.name ?? widget.name }, release, transaction)
+  const inputs = await readInputs(widget, stored)
+  return inputs && rendererOf(context, inputs)
 }

@@ -1,22 +1,15 @@
 import { Op, type Transaction } from 'sequelize'
 import { Install } from '../installs/models'
-import type { Context } from '../platform/context'
 import { Release, type Widget } from '../widgets/models'
-import { rendererFor, type Renderer } from './render-widget'
+import { readInputs, type WidgetInputs } from './render-widget'
 
-export interface Shown {
-  name: string
-  renderer: Renderer
-}
-
-/** By number: the newest release, and every other that an install is held at. */
+/** By number: the newest release, and every other that an install is held at, with what each is rendered from. */
 export async function shownReleases(
-  context: Context,
   widget: Widget,
-  newest: Shown & { number: number },
+  newest: { number: number; inputs: WidgetInputs },
   transaction: Transaction,
-): Promise<Map<number, Shown>> {
-  const shown = new Map<number, Shown>([[newest.number, newest]])
+): Promise<Map<number, WidgetInputs>> {
+  const shown = new Map([[newest.number, newest.inputs]])
   const held = await Install.findAll({
     attributes: ['heldRelease'],
     where: { widgetId: widget.id, heldRelease: { [Op.ne]: null }, status: { [Op.ne]: 'retired' } },
@@ -26,9 +19,8 @@ export async function shownReleases(
   const numbers = held.flatMap(({ heldRelease }) => (heldRelease === newest.number ? [] : (heldRelease ?? [])))
   const releases = await Release.findAll({ where: { widgetId: widget.id, number: numbers }, transaction })
   for (const release of releases) {
-    const name = release.name ?? widget.name
-    const renderer = await rendererFor(context, { kind: widget.kind, name }, release, transaction)
-    if (renderer) shown.set(release.number, { name, renderer })
+    const inputs = await readInputs({ kind: widget.kind, name: release.name ?? widget.name }, release, transaction)
+    if (inputs) shown.set(release.number, inputs)
   }
   return shown
 }

@@ -5,6 +5,7 @@ import { keepScriptVersion, scriptVersions } from './script-versions'
 import { recomputeJob } from './queue-recompute'
 import { recompute } from './recompute'
 import { followRenderer } from './renderer-version'
+import { renderingNumbers } from './rendering-order'
 import { stagePageRoute } from './stage-page'
 import { forgetOldPayloads } from './store-artefacts'
 
@@ -12,7 +13,7 @@ const artefactsTidy = job<Record<string, never>>('artefacts-tidy')
 
 export const delivery: Subject = {
   name: 'delivery',
-  migrations: [scriptVersions],
+  migrations: [scriptVersions, renderingNumbers],
   models: defineDelivery,
   routes: stagePageRoute,
   work: [

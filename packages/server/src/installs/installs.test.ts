@@ -1,10 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Check, Look, Round } from '../checks/models'
-import { Artefact } from '../delivery/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { pasteAt, planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { story } from '../testing/story'
-import { Page } from '../sites/models'
 import { Install } from './models'
 
 let system: TestSystem
@@ -227,45 +225,6 @@ story('a round of checks', (step) => {
     expect(await Check.count({ where: { roundId: id, state: 'done' } })).toBe(0)
     expect((await ada.post('/api/rounds')).status).toBe(200)
     await system.work()
-  })
-})
-
-describe('a stricter policy that a site tries out', () => {
-  it('stops nothing, and what it would have to be given is said', async () => {
-    const [first] = await Install.findAll({ where: { pageId: scene.pageId }, limit: 1 })
-    const said = async () => (await ada.get(`/api/installs/${first!.id}`)).body as { ruleOneDay: string | null }
-    const page = (await Page.findByPk(scene.pageId))!
-    expect(await said()).toMatchObject({ ruleOneDay: null })
-    const seen = { enforced: [], reported: ["script-src 'self'; connect-src *"], permissions: '', at: '2026-11-01' }
-    await page.update({ policySeen: seen })
-    expect(await said()).toMatchObject({
-      ruleOneDay: "script-src 'self' https://strand.example",
-      advice: { best: { ends: 'shown' } },
-    })
-    await page.update({ policySeen: null })
-  })
-})
-
-describe('a permissions policy', () => {
-  it('that keeps films small is said with what it has to say instead, for widgets that play', async () => {
-    const drawn = await Artefact.findOne({
-      where: {
-        form: 'payload',
-        installId: (await Install.findAll({ where: { pageId: scene.pageId } })).map((i) => i.id),
-      },
-    })
-    const installId = drawn!.installId!
-    const said = async () => (await ada.get(`/api/installs/${installId}`)).body as { permission: string | null }
-    const page = (await Page.findByPk(scene.pageId))!
-    await page.update({
-      policySeen: { enforced: [], reported: [], permissions: 'fullscreen=(self), camera=()', at: '2026-11-01' },
-    })
-    expect(await said()).toMatchObject({ permission: null })
-    const artefacts = await Artefact.findAll({ where: { installId } })
-    for (const one of artefacts) await one.update({ facts: { ...one.facts, players: ['https://films.example'] } })
-    expect(await said()).toMatchObject({ permission: 'fullscreen=(self "https://films.example")' })
-    for (const one of artefacts) await one.update({ facts: { ...one.facts, players: undefined } })
-    await page.update({ policySeen: null })
   })
 })
 

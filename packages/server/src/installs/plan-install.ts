@@ -4,7 +4,8 @@ import type { MethodId } from '@pebblestrand/core/methods'
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { queueCheck } from '../checks/queue-check'
-import { inTurn, recomputeIn } from '../delivery/recompute'
+import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeNow } from '../delivery/recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { publicId } from '../platform/ids'
@@ -104,7 +105,7 @@ async function placementFor(widget: Widget, page: Page, id: string | null): Prom
   return placement
 }
 
-/** The install and what it serves come about together: its snippet never points to nothing. */
+/** What it serves is there when its snippet is first seen. */
 async function create(
   context: Context,
   wanted: Pick<Install, 'widgetId' | 'pageId' | 'method'> & { placementId: string | null },
@@ -112,14 +113,15 @@ async function create(
   userId: string | null,
 ): Promise<Install> {
   try {
-    return await context.db.transaction(async (transaction: Transaction) => {
-      await inTurn(context, wanted.widgetId, transaction)
+    const made = await context.db.transaction(async (transaction: Transaction) => {
       const install = await Install.create({ ...wanted, publicId: publicId(), plannedBy: userId }, { transaction })
       await record('planned', { userId, installId: install.id }, transaction)
       if (install.method === 'tag') await ensureTag(context, siteId, userId, transaction)
-      await recomputeIn(context, wanted.widgetId, { installIds: [install.id] }, transaction)
+      await recomputeWidget(context, wanted.widgetId, transaction, { installIds: [install.id] })
       return install
     })
+    await recomputeNow(context, wanted.widgetId, { installIds: [made.id] })
+    return made
   } catch (error) {
     if (!(error instanceof UniqueConstraintError)) throw error
     const { widgetId, pageId, placementId } = wanted

@@ -1,7 +1,7 @@
 import { routes } from '@pebblestrand/contract'
 import { record } from '../activity/record'
 import { recomputeWidget } from '../delivery/queue-recompute'
-import { recomputeIn } from '../delivery/recompute'
+import { recomputeNow } from '../delivery/recompute'
 import { Release } from '../widgets/models'
 import { queueCheck } from '../checks/queue-check'
 import type { Context } from '../platform/context'
@@ -29,6 +29,8 @@ export function installRoutes(serve: Serve, context: Context): void {
   serve(routes.installs.change, async ({ params, body: change, userId }) => {
     const install = await installOf(params.id)
     const { method, snippetOptions } = install
+    // A picture of it is drawn from when it is first wanted: its text says what stands in it.
+    const isPictured = change.method === 'picture' && method !== 'picture'
     await db.transaction(async (transaction) => {
       if (change.method && change.method !== install.method)
         await record('method', { userId, installId: install.id, data: { method: change.method } }, transaction)
@@ -37,15 +39,14 @@ export function installRoutes(serve: Serve, context: Context): void {
         if (install.method === 'tag') await ensureTag(context, await siteOf(install), userId, transaction)
         await keepSiteListOf(context, install, transaction)
       }
-      // A picture of it is drawn from when it is first wanted: its text says what stands in it.
-      if (install.method === 'picture' && method !== 'picture')
-        await recomputeIn(context, install.widgetId, { installIds: [install.id] }, transaction)
+      if (isPictured) await recomputeWidget(context, install.widgetId, transaction, { installIds: [install.id] })
       // What the page behind its address says to search engines is part of its bytes.
       const isIndexed = change.snippetOptions
         ? Boolean(change.snippetOptions.indexed) !== Boolean(snippetOptions.indexed)
         : false
       if (isIndexed) await recomputeWidget(context, install.widgetId, transaction, { installIds: [install.id] })
     })
+    if (isPictured) await recomputeNow(context, install.widgetId, { installIds: [install.id] })
     return describeInstall(context, install.id)
   })
 

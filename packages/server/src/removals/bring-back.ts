@@ -1,7 +1,8 @@
 import { ForeignKeyConstraintError, QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { recomputeWidget } from '../delivery/queue-recompute'
-import { inTurn, recomputeIn } from '../delivery/recompute'
+import { recomputeNow } from '../delivery/recompute'
+import { lockStored } from '../delivery/rendering-order'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { keepSiteLists, sitesBroughtTo } from '../site-tags/site-list'
@@ -22,22 +23,25 @@ const tookItsPlace: Record<string, string> = {
  * belongs to was removed as well.
  */
 export async function bringBack(context: Context, removalId: string, userId: string | null): Promise<Removal> {
-  return context.db.transaction(async (transaction) => {
+  const { back, installed } = await context.db.transaction(async (transaction) => {
     const found = await Removal.findByPk(removalId, { transaction, lock: transaction.LOCK.UPDATE })
     if (!found) throw new AppError('not-found')
     const installed = await installsIn(context, removalId, transaction)
-    for (const { widgetId } of installed) await inTurn(context, widgetId, transaction)
+    for (const { widgetId } of installed) await lockStored(context, widgetId, transaction)
     await putBack(context, removalId, transaction)
     await context.db.query(SERVED_AGAIN, { replacements: { removalId }, transaction })
     await found.destroy({ transaction })
     const { what, name, place } = found
     await record('brought-back', { userId, data: { what, name, place } }, transaction)
-    for (const { widgetId, installIds } of installed) await recomputeIn(context, widgetId, { installIds }, transaction)
+    for (const { widgetId, installIds } of installed)
+      await recomputeWidget(context, widgetId, transaction, { installIds })
     const ids = installed.flatMap(({ installIds }) => installIds)
     await keepSiteLists(context, await sitesBroughtTo(context, ids, transaction), transaction)
     if (what === 'widget') await recomputeWidget(context, found.subjectId, transaction)
-    return found
+    return { back: found, installed }
   })
+  for (const { widgetId, installIds } of installed) await recomputeNow(context, widgetId, { installIds })
+  return back
 }
 
 const SERVED_AGAIN = `

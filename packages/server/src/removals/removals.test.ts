@@ -37,7 +37,7 @@ async function everything(): Promise<Record<string, string[]>> {
   const rows = await Promise.all(
     tables.map(async (table) => {
       const found = await ask<{ row: string }>(
-        `SELECT (to_jsonb(t.*) - 'computed_at')::text AS row FROM ${table} t ${
+        `SELECT (to_jsonb(t.*) - 'computed_at' - 'rendering')::text AS row FROM ${table} t ${
           table === 'activity' ? "WHERE verb NOT IN ('removed', 'brought-back')" : ''
         }`,
       )

@@ -4,7 +4,7 @@ import type { Removable } from '@pebblestrand/contract'
 import { ENDED } from '../checks/models'
 import { closeRound } from '../checks/rounds'
 import { announce } from '../delivery/announce'
-import { inTurn } from '../delivery/recompute'
+import { lockStored } from '../delivery/rendering-order'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { keepSiteLists, sitesBroughtTo } from '../site-tags/site-list'
@@ -57,12 +57,12 @@ async function hasSiblings(pageId: string, transaction: Transaction): Promise<bo
 
 const installsWhere = (what: Removable) => `install_id IN (SELECT id FROM installs WHERE ${installsOf(what).where})`
 
-/** Nobody computes for its installs, nor ties anything new to it, until the transaction is through. */
+/** Nobody stores anything for its installs, nor ties anything new to it, until the transaction is through. */
 async function lockRows(context: Context, what: Removable, ask: Ask, transaction: Transaction): Promise<void> {
   const widgets = await ask<{ id: string }>(
     `SELECT DISTINCT widget_id AS id FROM installs WHERE ${installsOf(what).where} ORDER BY 1`,
   )
-  for (const widget of widgets) await inTurn(context, widget.id, transaction)
+  for (const widget of widgets) await lockStored(context, widget.id, transaction)
   for (const { table, where } of heldFor(what))
     await ask(`SELECT count(*) FROM (SELECT * FROM ${table} WHERE ${where} ORDER BY 1 FOR UPDATE) held`)
 }

@@ -21,10 +21,14 @@ interface Row {
   facts: { height?: number; narrower?: { tablet?: number; phone?: number } } | null
 }
 
+/** Whoever writes it after another has seen what that one added. Taken last in a transaction, and held to its end. */
+const LOCK = `SELECT pg_advisory_xact_lock(hashtextextended('site list ' || :siteId, 0))`
+
 /** Writes anew what a site's tag brings. In the transaction that changes it: an install by the tag, its page, its placement. */
 export async function keepSiteList(context: Context, siteId: string, transaction: Transaction): Promise<void> {
   const tag = await tagOf(siteId, transaction)
   if (!tag) return
+  await context.db.query(LOCK, { replacements: { siteId }, transaction })
   const rows = await context.db.query<Row>(brought, { replacements: { siteId }, type: QueryTypes.SELECT, transaction })
   const list = siteListOf(
     rows.map(({ id, path, selector, facts }) => ({

@@ -60,7 +60,7 @@ story('a site’s tag', (step) => {
   })
   step('stands in no list of widgets', async () => {
     expect(JSON.stringify((await ada.get('/api/widgets')).body)).not.toContain('site-tag')
-    expect(((await ada.get('/api/installs')).body as { rows: { kind: string }[] }).rows).toMatchObject([
+    expect(((await ada.get(`/api/installs?siteId=${scene.siteId}`)).body as { rows: { kind: string }[] }).rows).toMatchObject([
       { kind: 'site-tag' },
     ])
   })

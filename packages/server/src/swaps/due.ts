@@ -1,5 +1,6 @@
-import { Op } from 'sequelize'
+import { Op, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
+import { recomputeNow } from '../delivery/recompute'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
@@ -20,14 +21,16 @@ export async function swapWhatIsDue(context: Context, now = new Date()): Promise
   for (const swap of begun) await take(context, swap, swap.untilAt && swap.untilAt <= now ? missed : begin)
 }
 
-type Step = (context: Context, swap: PlannedSwap, transaction: never) => Promise<void>
+/** Gives the install whose widget it exchanged; null where nothing was. */
+type Step = (context: Context, swap: PlannedSwap, transaction: Transaction) => Promise<Install | null>
 
 async function take(context: Context, swap: PlannedSwap, step: Step): Promise<void> {
   try {
-    await context.db.transaction(async (transaction) => {
+    const swapped = await context.db.transaction(async (transaction) => {
       await swap.reload({ transaction, lock: transaction.LOCK.UPDATE })
-      await step(context, swap, transaction as never)
+      return step(context, swap, transaction)
     })
+    if (swapped) await recomputeNow(context, swapped.widgetId, { installIds: [swapped.id] })
   } catch (error) {
     const problem = error instanceof AppError ? error.message : 'Something went wrong.'
     if (!(error instanceof AppError)) context.log.error(error, 'a planned swap failed')
@@ -37,20 +40,22 @@ async function take(context: Context, swap: PlannedSwap, step: Step): Promise<vo
 }
 
 const begin: Step = async (context, swap, transaction) => {
-  if (swap.state !== 'planned') return
+  if (swap.state !== 'planned') return null
   const install = await Install.findByPk(swap.installId, { transaction })
   const backTo = install?.widgetId ?? null
-  await swapInstall(context, swap.installId, swap.widgetId, swap.plannedBy, transaction)
+  const swapped = await swapInstall(context, swap.installId, swap.widgetId, swap.plannedBy, transaction)
   await swap.update({ state: swap.untilAt ? 'on' : 'over', backTo }, { transaction })
+  return swapped
 }
 
 /** What somebody has put there meanwhile stays. */
 const end: Step = async (context, swap, transaction) => {
-  if (swap.state !== 'on') return
+  if (swap.state !== 'on') return null
   const install = await Install.findByPk(swap.installId, { transaction })
-  if (install?.widgetId === swap.widgetId && swap.backTo)
-    await swapInstall(context, swap.installId, swap.backTo, swap.plannedBy, transaction)
+  const isThere = install?.widgetId === swap.widgetId && swap.backTo !== null
+  const swapped = isThere ? await swapInstall(context, swap.installId, swap.backTo!, swap.plannedBy, transaction) : null
   await swap.update({ state: 'over' }, { transaction })
+  return swapped
 }
 
 /** Its whole time went by while nobody was there to do it. */
@@ -59,4 +64,5 @@ const missed: Step = async (_context, swap, transaction) => {
     { state: 'failed', problem: 'Its time went by while this server was not running.' },
     { transaction },
   )
+  return null
 }

@@ -3,12 +3,12 @@ import { describeInstall } from '../installs/describe'
 import type { Context } from '../platform/context'
 import type { Serve } from '../platform/http/serve'
 import { dropSwap, planSwap } from './plan-swap'
-import { swapInstall } from './swap'
+import { swapNow } from './swap'
 
 export function swapRoutes(serve: Serve, context: Context): void {
   const { installs } = routes
   serve(installs.swap, async ({ params: { id }, body: { widgetId }, userId }) => {
-    await context.db.transaction((transaction) => swapInstall(context, id, widgetId, userId, transaction))
+    await swapNow(context, id, widgetId, userId)
     return describeInstall(context, id)
   })
   serve(installs.planSwap, async ({ params: { id }, body, userId }) => {

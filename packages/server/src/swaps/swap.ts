@@ -1,12 +1,20 @@
 import { kindOf } from '@pebblestrand/core/kinds'
 import { UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { inTurn, recomputeIn } from '../delivery/recompute'
+import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeNow } from '../delivery/recompute'
+import { lockStored } from '../delivery/rendering-order'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { settingsOf } from '../widgets/draft'
 import { Release, Widget } from '../widgets/models'
+
+/** The same by a person, who sees it at once. */
+export async function swapNow(context: Context, installId: string, widgetId: string, userId: string): Promise<void> {
+  await context.db.transaction((transaction) => swapInstall(context, installId, widgetId, userId, transaction))
+  await recomputeNow(context, widgetId, { installIds: [installId] })
+}
 
 /**
  * Exchanges an install's widget. Its address on the client's page stays, so what is pasted there shows the other one at once. A
@@ -28,11 +36,11 @@ export async function swapInstall(
   if (next.id === before.id) throw invalid('stands there already')
   await requireSamePlace(install, next, transaction)
   // In one order whoever swaps: nobody waits for each other.
-  for (const id of [before.id, next.id].sort()) await inTurn(context, id, transaction)
+  for (const id of [before.id, next.id].sort()) await lockStored(context, id, transaction)
   await moveTo(install, next.id, transaction)
   const data = { before: before.name, after: next.name }
   await record('swapped', { userId, installId: install.id, data }, transaction)
-  await recomputeIn(context, next.id, { installIds: [install.id] }, transaction)
+  await recomputeWidget(context, next.id, transaction, { installIds: [install.id] })
   return install
 }
 

@@ -12,8 +12,8 @@ type Turns = typeof turns
 
 // What decides on a client's page against the rehearsal of the same visit, second by second, on a clock of the test's own.
 
-/** With those in a browser (e2e/made-up-visits.spec.ts) two thousand. */
-const VISITS = Number(process.env.PEBBLESTRAND_VISITS ?? 1800)
+/** With those in a browser (e2e/made-up-visits.spec.ts) a thousand. */
+const VISITS = Number(process.env.PEBBLESTRAND_VISITS ?? 900)
 /** The same ones each time, where nothing else is said. */
 const SEED = Number(process.env.PEBBLESTRAND_VISITS_SEED ?? 11)
 
