@@ -60,9 +60,9 @@ story('a site’s tag', (step) => {
   })
   step('stands in no list of widgets', async () => {
     expect(JSON.stringify((await ada.get('/api/widgets')).body)).not.toContain('site-tag')
-    expect(((await ada.get(`/api/installs?siteId=${scene.siteId}`)).body as { rows: { kind: string }[] }).rows).toMatchObject([
-      { kind: 'site-tag' },
-    ])
+    expect(
+      ((await ada.get(`/api/installs?siteId=${scene.siteId}`)).body as { rows: { kind: string }[] }).rows,
+    ).toMatchObject([{ kind: 'site-tag' }])
   })
   step('is missing until it is pasted, then confirmed, and said on the site', async () => {
     await ada.post(`/api/installs/${tag.id}/pasted`)
