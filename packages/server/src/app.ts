@@ -49,15 +49,17 @@ const plainError = ({ name, message, stack, cause }: Error) => ({
 const believed = (proxies: number | string[]) =>
   typeof proxies === 'number' ? (_address: string, hop: number) => hop < proxies : proxies
 
+type LogStream = { write(line: string): void }
+
 /** The HTTP side. What client sites fetch stands apart: no cookies, no session, headers of its own. */
 export async function buildApp(
   context: Omit<Context, 'log'>,
   memory: ArtefactMemory,
-  logger: boolean | { stream: NodeJS.WritableStream },
+  logger: false | { stream: LogStream },
 ): Promise<FastifyInstance> {
   const app = Fastify({
     serverFactory: (framework) => serverWithMemory(memory, framework),
-    logger: logger && { level: 'info', serializers: { err: plainError }, ...(logger === true ? {} : logger) },
+    logger: logger && { level: 'info', serializers: { err: plainError }, ...logger },
     logController: new LogController({ disableRequestLogging: true }),
     trustProxy: believed(context.config.trustProxy),
     bodyLimit: 1024 * 1024,

@@ -1,5 +1,6 @@
 import { ZodError } from 'zod'
 import { setupKey } from './accounts/setup'
+import { outliveReaders } from './platform/log-stream'
 import { start } from './start'
 
 /** One clear line for whoever started it. */
@@ -39,6 +40,7 @@ function stop(): void {
   )
 }
 
+outliveReaders()
 try {
   // Who started it is gone, perhaps while it waits for a database that went with them.
   if (process.env.PEBBLESTRAND_TIED === '1') process.stdin.resume().once('close', stop)

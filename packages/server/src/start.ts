@@ -4,6 +4,7 @@ import { seedDemo } from './demo/seed'
 import { ArtefactMemory } from './delivery/memory'
 import { buildApp } from './app'
 import { readConfig, type Config } from './platform/config'
+import { logStream } from './platform/log-stream'
 import type { Context } from './platform/context'
 import { connect } from './platform/database/connect'
 import { migrate } from './platform/database/migrations'
@@ -33,7 +34,11 @@ export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean; 
   const threads = new Threads()
   const browser = BrowserPool.at(config.chromium, { openings: { localhostNames: config.demo }, own: config.origin })
   const memory = new ArtefactMemory(config.databaseUrl, logError)
-  const app = await buildApp({ config, db, queue, outbound, threads, browser, facts: allFacts }, memory, options.logger)
+  const app = await buildApp(
+    { config, db, queue, outbound, threads, browser, facts: allFacts },
+    memory,
+    options.logger && { stream: logStream },
+  )
   const context: Context = { config, db, queue, outbound, threads, browser, facts: allFacts, log: app.log }
   const ends: ((() => Promise<void>) | void)[] = []
   for (const subject of subjects) ends.push(await subject.begin?.(context))
