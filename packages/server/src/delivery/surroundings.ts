@@ -66,24 +66,27 @@ async function factsOf(
 async function placesOf(installs: readonly Install[], transaction: Transaction) {
   const placementIds = installs.flatMap((i) => i.placementId ?? [])
   const placements = await Placement.findAll({ where: { id: placementIds }, transaction })
-  const pages = await Page.findAll({
-    where: { id: installs.map((i) => i.pageId) },
-    include: [{ model: Site, include: [Client] }],
+  const pages = await Page.findAll({ where: { id: installs.map((i) => i.pageId) }, transaction })
+  const sites = await Site.findAll({
+    where: { id: [...new Set(pages.map(({ siteId }) => siteId))] },
+    include: [Client],
     transaction,
   })
+  const siteOf = new Map(sites.map((site) => [site.id, site]))
   const none = { desktop: null, tablet: null, phone: null }
   const widths = new Map(
     placements.map((p) => [p.id, { desktop: p.width, tablet: p.widthTablet, phone: p.widthPhone }]),
   )
   const pageOf = new Map(pages.map((p) => [p.id, p]))
-  const homes = await homeLanguages([...new Set(pages.map(({ siteId }) => siteId))], transaction)
+  const homes = await homeLanguages([...siteOf.keys()], transaction)
   return ({ placementId, pageId }: Install) => {
-    const site = pageOf.get(pageId)?.Site
+    const page = pageOf.get(pageId)!
+    const site = siteOf.get(page.siteId)
     return {
       widths: (placementId && widths.get(placementId)) || none,
       look: site?.look ?? null,
       site: { name: site?.name ?? '', origin: site?.origin ?? '' },
-      language: spokenOn(pageOf.get(pageId)!, homes.get(site?.id ?? '') ?? null),
+      language: spokenOn(page, site, homes.get(page.siteId) ?? null),
       timeZone: site?.timeZone ?? 'UTC',
       isCredited: site?.Client?.credited ?? false,
     }

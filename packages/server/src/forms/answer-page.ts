@@ -37,7 +37,7 @@ export async function answerPage(context: Context, known: KnownForm, { wrong, ar
   const install = (await Install.findByPk(known.installId))!
   const page = (await Page.findByPk(install.pageId, { include: Site }))!
   const homes = await homeLanguages([page.siteId])
-  const language = spokenOn(page, homes.get(page.siteId) ?? null)
+  const language = spokenOn(page, page.Site, homes.get(page.siteId) ?? null)
   const around = { language, timeZone: known.timeZone, credit: null }
   const renderer = (await rendererFor(context, widget, release))!
   const locale = spokenLanguage(

@@ -22,7 +22,11 @@ export function languageOf(html: string): string | null {
  * in. What all pages of a site say wrongly, as themes do, is thus put right by a note.
  * @param home what the site's home page says, where it was looked at
  */
-export function spokenOn({ path, languageSeen, Site: site }: Page, home: string | null): string | null {
+export function spokenOn(
+  { path, languageSeen }: Pick<Page, 'path' | 'languageSeen'>,
+  site: Pick<Site, 'language'> | undefined,
+  home: string | null,
+): string | null {
   const isApart = home !== null && languageSeen !== null && languageSeen !== home && !isPattern(path)
   return isApart ? languageSeen : (site?.language ?? languageSeen)
 }
@@ -45,11 +49,11 @@ export async function noteLanguage(context: Context, pageId: string, look: Look)
   const page = await Page.findByPk(pageId, { include: Site })
   if (!page || page.languageSeen === language) return
   const home = (await homeLanguages([page.siteId])).get(page.siteId) ?? null
-  const before = spokenOn(page, home)
+  const before = spokenOn(page, page.Site, home)
   await context.db.transaction(async (transaction) => {
     await page.update({ languageSeen: language }, { transaction })
     // What others speak hangs on the home page.
     if (page.path === HOME) await recomputeForSite(context, page.siteId, transaction)
-    else if (spokenOn(page, home) !== before) await recomputeForPage(context, pageId, transaction)
+    else if (spokenOn(page, page.Site, home) !== before) await recomputeForPage(context, pageId, transaction)
   })
 }
