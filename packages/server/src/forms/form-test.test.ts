@@ -8,7 +8,7 @@ import { standingForm, submit, type StandingForm } from '../testing/forms'
 import { startMailServer, type MailServer } from '../testing/mail-server'
 import { pasteAt, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
-import { FormTest, Lead } from './models'
+import { Form, FormTest, Lead } from './models'
 import { forgetFormsSecret } from './secrets'
 
 let mails: MailServer
@@ -16,6 +16,7 @@ let system: TestSystem
 let ada: Person
 let scene: Scene
 let table: StandingForm
+let asBegun: Form['delivery']
 beforeAll(async () => {
   forgetFormsSecret()
   mails = await startMailServer()
@@ -29,6 +30,7 @@ beforeAll(async () => {
   scene = await setScene(system, ada)
   table = await standingForm(ada, scene, { starter: 'table' })
   await system.work()
+  asBegun = (await Form.findOne({ where: { widgetId: table.widgetId } }))!.delivery
 })
 afterAll(async () => {
   await system.stop()
@@ -39,6 +41,8 @@ beforeEach(async () => {
   mails.received.length = 0
   await FormTest.destroy({ where: {} })
   await Lead.destroy({ where: {} })
+  await Form.update({ delivery: asBegun }, { where: { widgetId: table.widgetId } })
+  await system.context.db.query('DELETE FROM tries') // a day later: each writes to the same people
 })
 
 async function test(body: object): Promise<FormTestInfo> {

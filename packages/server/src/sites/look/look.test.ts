@@ -6,6 +6,7 @@ import { lookFrom, type TakenLook } from '@pebblestrand/core/site-look'
 import { request } from 'undici'
 import { BrowserPool } from '../../platform/browser/pool'
 import { Activity } from '../../activity/models'
+import { story } from '../../testing/story'
 import { Person, startTestSystem, type TestSystem } from '../../testing/system'
 import { setScene, type Scene } from '../../testing/scene'
 import { Site } from '../models'
@@ -143,7 +144,7 @@ describe('a look', () => {
   })
 })
 
-describe('a look that changes', () => {
+story('a look that changes', (step) => {
   const samples = (link: string) => ({
     texts: [{ font: 'Karla, serif', colour: '#000000', letters: 400 }],
     headings: [],
@@ -160,8 +161,8 @@ describe('a look that changes', () => {
   const changes = async () =>
     ((await ada.get(`/api/sites/${scene.siteId}`)).body as { lookChanges: object[] }).lookChanges
 
-  it('is noticed once, and not again when what is noted is kept', async () => {
-    await ada.put(`/api/sites/${scene.siteId}/look`, { pieces: { bodyFont: 'Karla, serif' } })
+  step('is noticed once, and not again when what is noted is kept', async () => {
+    await ada.put(`/api/sites/${scene.siteId}/look`, { pieces: { bodyFont: 'Karla, serif', accent: '#6b7f1e' } })
     await noteLookChanges(system.context, scene.pageId, samples('#6b7f1e'))
     expect(await changes()).toEqual([])
     await noteLookChanges(system.context, scene.pageId, samples('#b8472a'))
@@ -174,7 +175,7 @@ describe('a look that changes', () => {
     await noteLookChanges(system.context, scene.pageId, samples('#4a3fa0'))
     expect(await changes()).toHaveLength(1)
   })
-  it('goes when the site is as it is noted again', async () => {
+  step('goes when the site is as it is noted again', async () => {
     await noteLookChanges(system.context, scene.pageId, samples('#6b7f1e'))
     expect(await changes()).toEqual([])
     expect(lookFrom(samples('#6b7f1e')).accent).toEqual({ value: '#6b7f1e', from: 'its links' })
