@@ -1,6 +1,7 @@
 import type { ErasureCounts } from '@pebblestrand/contract'
 import { QueryTypes, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
+import { ABOUT_LEADS } from '../mail/about-leads'
 import { dropArchived } from './archived-leads'
 import { Erasure } from './models'
 import { hashesOf } from './secrets'
@@ -12,8 +13,7 @@ const MATCHES = (column: string) =>
   `(${column} @> jsonb_build_array($first::text) OR ${column} @> jsonb_build_array($last::text))`
 const LEADS = `SELECT id FROM leads WHERE ${MATCHES('mail_hashes')}`
 const ARCHIVED = `SELECT row_before ->> 'id' AS lead FROM removed_rows WHERE table_name = 'leads' AND ${MATCHES("row_before -> 'mail_hashes'")}`
-const ABOUT = `lead_ids <> '[]' AND EXISTS (SELECT 1 FROM jsonb_array_elements_text($leads) AS gone(id) WHERE lead_ids ? gone.id)`
-const MAILS = `SELECT id, state, kind, lead_ids AS "leadIds" FROM mails WHERE ${ABOUT}`
+const MAILS = `SELECT id, state, kind, lead_ids AS "leadIds" FROM mails WHERE ${ABOUT_LEADS}`
 
 interface Found {
   leads: string[]
@@ -27,7 +27,7 @@ async function find({ db }: Pick<Context, 'db'>, hashes: readonly string[], tran
   const hash = { first: hashes[0], last: hashes.at(-1) }
   const leads = (await ask<{ id: string }>(LEADS, hash)).map(({ id }) => id)
   const archived = await ask<{ lead: string }>(ARCHIVED, hash)
-  const all = JSON.stringify([...leads, ...archived.map(({ lead }) => lead)])
+  const all = [...leads, ...archived.map(({ lead }) => lead)]
   return { leads, archived, mails: await ask(MAILS, { leads: all }) }
 }
 
@@ -56,20 +56,18 @@ export async function erase(
     const found = await find({ db }, hashes, transaction)
     const { leads, archived, mails } = found
     const run = (sql: string, bind: object) => db.query(sql, { bind: { ...bind }, transaction })
-    const ids = (list: readonly string[]) => JSON.stringify(list)
-    const isIn = (column: string, name: string) => `${column}::text IN (SELECT jsonb_array_elements_text($${name}))`
     // Who else is told of in a note that waits is told of in the next.
     const others = mails
       .filter(({ state }) => state === 'queued')
       .flatMap(({ kind, leadIds }) => leadIds.map((id) => ({ what: kind.replace(/^lead-/, ''), id })))
       .filter(({ id, what }) => what !== 'reply' && !leads.includes(id))
     for (const what of ['note-agency', 'note-client'])
-      await run(`UPDATE lead_deliveries SET state = 'waiting' WHERE what = $what AND ${isIn('lead_id', 'others')}`, {
+      await run(`UPDATE lead_deliveries SET state = 'waiting' WHERE what = $what AND lead_id = ANY($others::uuid[])`, {
         what,
-        others: ids(others.filter((one) => one.what === what).map(({ id }) => id)),
+        others: others.filter((one) => one.what === what).map(({ id }) => id),
       })
-    await run(`DELETE FROM mails WHERE ${isIn('id', 'mails')}`, { mails: ids(mails.map(({ id }) => id)) })
-    await run(`DELETE FROM leads WHERE ${isIn('id', 'leads')}`, { leads: ids(leads) })
+    await run(`DELETE FROM mails WHERE id = ANY($mails::uuid[])`, { mails: mails.map(({ id }) => id) })
+    await run(`DELETE FROM leads WHERE id = ANY($leads::uuid[])`, { leads })
     await dropArchived(
       { db },
       archived.map(({ lead }) => lead),

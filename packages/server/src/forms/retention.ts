@@ -2,6 +2,7 @@ import { kindList } from '@pebblestrand/core/kinds'
 import { usualDelivery } from '@pebblestrand/core/forms'
 import { QueryTypes } from 'sequelize'
 import type { Context } from '../platform/context'
+import { ABOUT_LEADS } from '../mail/about-leads'
 import { dropArchived } from './archived-leads'
 
 /** Days that a test is kept. */
@@ -22,7 +23,7 @@ old AS (
 )
 DELETE FROM leads WHERE id IN (SELECT id FROM old) RETURNING id`
 
-const MAILS = `DELETE FROM mails WHERE lead_ids <> '[]' AND EXISTS (SELECT 1 FROM jsonb_array_elements_text($ids) AS gone(id) WHERE lead_ids ? gone.id)`
+const MAILS = `DELETE FROM mails WHERE ${ABOUT_LEADS}`
 
 /** Of those that were removed with their widget or their site: as their form says, whether it went along or not. */
 const ARCHIVED = `
@@ -37,10 +38,13 @@ WHERE r.table_name = 'leads' AND kept.days > 0 AND (r.row_before ->> 'at')::time
 LIMIT 5000`
 
 /** Mails about leads that are nowhere any more, in what was removed neither. */
-const STRAY = `
+export const STRAY = `
 DELETE FROM mails m WHERE m.lead_ids <> '[]' AND m.queued_at < $now::timestamptz - make_interval(days => ${TEST_DAYS})
-  AND NOT EXISTS (SELECT 1 FROM leads l WHERE m.lead_ids ? l.id::text)
-  AND NOT EXISTS (SELECT 1 FROM removed_rows r WHERE r.table_name = 'leads' AND m.lead_ids ? (r.row_before ->> 'id'))`
+  AND NOT EXISTS (SELECT 1 FROM jsonb_array_elements_text(m.lead_ids) AS a(id) JOIN leads l ON l.id = a.id::uuid)
+  AND NOT EXISTS (
+    SELECT 1 FROM jsonb_array_elements_text(m.lead_ids) AS a(id)
+    JOIN removed_rows r ON r.table_name = 'leads' AND r.row_before ->> 'id' = a.id
+  )`
 
 /** What starters say beyond the usual of how long leads are kept. */
 const starters = Object.values(kindList).flatMap(({ id: kind, starters }) =>
@@ -55,7 +59,7 @@ export async function forgetOldLeads({ db }: Pick<Context, 'db'>, now = new Date
     const gone = await db.transaction(async (transaction) => {
       const bind = { now, usual: usualDelivery.keepDays, starters: JSON.stringify(starters) }
       const rows = await db.query<{ id: string }>(OLD, { bind, type: QueryTypes.SELECT, transaction })
-      if (rows.length) await db.query(MAILS, { bind: { ids: JSON.stringify(rows.map(({ id }) => id)) }, transaction })
+      if (rows.length) await db.query(MAILS, { bind: { leads: rows.map(({ id }) => id) }, transaction })
       return rows.length
     })
     all += gone
