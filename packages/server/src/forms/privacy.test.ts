@@ -1,7 +1,7 @@
 import { Writable } from 'node:stream'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { afterAll, beforeAll, expect } from 'vitest'
 import { QueryTypes } from 'sequelize'
 import { kindOf } from '@pebblestrand/core/kinds'
 import { usualDelivery, type FormDefinition } from '@pebblestrand/core/forms'
@@ -10,6 +10,7 @@ import { sendWaiting } from '../mail/send'
 import { standingForm, submit, type StandingForm } from '../testing/forms'
 import { startMailServer, type MailServer } from '../testing/mail-server'
 import { setScene } from '../testing/scene'
+import { story } from '../testing/story'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { sendDigests } from './digest'
 import { Lead } from './models'
@@ -112,51 +113,57 @@ async function nothingIsInClear(when: string): Promise<void> {
   }
 }
 
-it('every form, the whole way', async () => {
-  expect(starters.length).toBeGreaterThan(4)
-  const sent: string[] = []
-  for (const [starter, form, definition] of forms) {
-    const days = definition.steps.flatMap(({ fields }) => fields).some(({ is }) => is === 'date')
-    const send = async (who: string, more: Record<string, string>, how: { accept?: string; ip?: string }) => {
-      const body = { ...filledIn(definition, `${who}@${starter}.${MARK}.example`), ...more }
-      // A day of the week may be left out by the form: another then.
-      for (let day = 9; ; day++) {
-        if (days)
-          for (const field of definition.steps.flatMap(({ fields }) => fields))
-            if (field.is === 'date')
-              body[field.name] = new Date(Date.now() + day * 86_400_000).toISOString().slice(0, 10)
-        const { statusCode, body: said } = await submit(system, form, body, how)
-        if (statusCode === 422 && days && day < 16) continue
-        expect(statusCode, `${starter}: ${said.slice(0, 300)}`).toBe(200)
-        return void sent.push(who)
+story(
+  'what visitors write is in clear nowhere',
+  (step) => {
+    step('every form, the whole way', async () => {
+      expect(starters.length).toBeGreaterThan(4)
+      const sent: string[] = []
+      for (const [starter, form, definition] of forms) {
+        const days = definition.steps.flatMap(({ fields }) => fields).some(({ is }) => is === 'date')
+        const send = async (who: string, more: Record<string, string>, how: { accept?: string; ip?: string }) => {
+          const body = { ...filledIn(definition, `${who}@${starter}.${MARK}.example`), ...more }
+          // A day of the week may be left out by the form: another then.
+          for (let day = 9; ; day++) {
+            if (days)
+              for (const field of definition.steps.flatMap(({ fields }) => fields))
+                if (field.is === 'date')
+                  body[field.name] = new Date(Date.now() + day * 86_400_000).toISOString().slice(0, 10)
+            const { statusCode, body: said } = await submit(system, form, body, how)
+            if (statusCode === 422 && days && day < 16) continue
+            expect(statusCode, `${starter}: ${said.slice(0, 300)}`).toBe(200)
+            return void sent.push(who)
+          }
+        }
+        await send('scripted', { _from: `${MARK}.example` }, { ip: IPS[0] })
+        await send('plain', { _key: '', _took: '' }, { ip: IPS[1], accept: 'text/html' })
+        await send('nobody', {}, { ip: IPS[0] })
+        await send('trapped', { _website: MARK }, { ip: IPS[1] })
       }
-    }
-    await send('scripted', { _from: `${MARK}.example` }, { ip: IPS[0] })
-    await send('plain', { _key: '', _took: '' }, { ip: IPS[1], accept: 'text/html' })
-    await send('nobody', {}, { ip: IPS[0] })
-    await send('trapped', { _website: MARK }, { ip: IPS[1] })
-  }
-  await nothingIsInClear('kept')
-  mails.away = true
-  await system.work()
-  await nothingIsInClear('while mails and calls wait')
-  mails.away = false
-  await Mail.update({ nextAt: new Date() }, { where: { state: 'queued' } })
-  await sendWaiting(system.context, new Date(Date.now() + 60_000))
-  await callWaiting(system.context, new Date(Date.now() + 120_000))
-  await sendDigests(system.context, new Date(Date.now() + 2 * 86_400_000))
-  await system.work()
-  await sendWaiting(system.context, new Date(Date.now() + 120_000))
-  await nothingIsInClear('sent, bounced and called')
-  expect(mails.received.length).toBeGreaterThan(forms.length)
-  expect(await Mail.count({ where: { state: 'bounced' } })).toBeGreaterThan(0)
-  expect(await Lead.count()).toBe(sent.length)
-}, 120_000)
+      await nothingIsInClear('kept')
+      mails.away = true
+      await system.work()
+      await nothingIsInClear('while mails and calls wait')
+      mails.away = false
+      await Mail.update({ nextAt: new Date() }, { where: { state: 'queued' } })
+      await sendWaiting(system.context, new Date(Date.now() + 60_000))
+      await callWaiting(system.context, new Date(Date.now() + 120_000))
+      await sendDigests(system.context, new Date(Date.now() + 2 * 86_400_000))
+      await system.work()
+      await sendWaiting(system.context, new Date(Date.now() + 120_000))
+      await nothingIsInClear('sent, bounced and called')
+      expect(mails.received.length).toBeGreaterThan(forms.length)
+      expect(await Mail.count({ where: { state: 'bounced' } })).toBeGreaterThan(0)
+      expect(await Lead.count()).toBe(sent.length)
+    })
 
-it('removed with its site, too', async () => {
-  const [, form] = forms[0]!
-  const ada = await new Person(system.app).signIn()
-  const removed = await ada.post('/api/removals', { what: 'widget', id: form.widgetId, standing: 0 })
-  expect(removed.status, JSON.stringify(removed.body)).toBe(200)
-  await nothingIsInClear('removed')
-})
+    step('removed with its site, too', async () => {
+      const [, form] = forms[0]!
+      const ada = await new Person(system.app).signIn()
+      const removed = await ada.post('/api/removals', { what: 'widget', id: form.widgetId, standing: 0 })
+      expect(removed.status, JSON.stringify(removed.body)).toBe(200)
+      await nothingIsInClear('removed')
+    })
+  },
+  120_000,
+)
