@@ -6,6 +6,7 @@ import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { planned, setScene, type Scene } from '../testing/scene'
 import { dayIn } from './day'
 import { counterOf } from './subject'
+import { tidyCounts } from './tidy'
 import { turnDays } from './turn-of-day'
 import { VisitCounter } from './visits'
 
@@ -231,6 +232,7 @@ describe('what is shown', () => {
     expect(await shown(moved.id)).toEqual([1, 41_001])
   })
   it('is the install’s own on the page plan, not the kind’s example', async () => {
+    await planned(ada, scene, 'sidebar')
     await tell()
     await settle()
     const { thumbnails } = (await ada.get(`/api/sites/${scene.siteId}`)).body as {
@@ -257,9 +259,14 @@ describe('what is shown', () => {
     const { id } = (await ada.post('/api/removals', { what: 'install', id: installId, standing: 0 })).body as {
       id: string
     }
-    await turnDays(system.context)
+    await tidyCounts(system.context)
     await ada.delete(`/api/removals/${id}`)
     await system.work()
     expect(await shown()).toEqual([1, 1])
+  })
+  it('is forgotten of what is nowhere any more', async () => {
+    await rows(`INSERT INTO visit_counts VALUES ('nowhere-any-more', '2026-01-01', 3)`)
+    await tidyCounts(system.context)
+    expect(await rows(`SELECT 1 FROM visit_counts WHERE public_id = 'nowhere-any-more'`)).toEqual([])
   })
 })

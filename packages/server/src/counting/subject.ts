@@ -3,10 +3,12 @@ import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
 import { visitFacts } from './facts'
 import { visits } from './migration'
+import { tidyCounts } from './tidy'
 import { turnDays } from './turn-of-day'
 import { FACT, VisitCounter } from './visits'
 
 const visitsTurn = job<Record<string, never>>('visits-turn')
+const visitsTidy = job<Record<string, never>>('visits-tidy')
 
 /** One for each server: what it heard waits in its memory for a moment. */
 const counters = new WeakMap<object, VisitCounter>()
@@ -23,6 +25,10 @@ export const counting: Subject = {
   migrations: [visits],
   told: { count: (context, told) => counterOf(context).hear(told) },
   facts: { [FACT]: visitFacts },
-  work: [work(visitsTurn, { cron: '*/5 * * * *' }, (context) => turnDays(context))],
+  work: [
+    work(visitsTurn, { cron: '*/5 * * * *' }, (context) => turnDays(context)),
+    // Looks through all counts: once a day, after what was removed long ago is forgotten.
+    work(visitsTidy, { cron: '53 3 * * *' }, tidyCounts),
+  ],
   begin: async (context) => () => counterOf(context).close(),
 }

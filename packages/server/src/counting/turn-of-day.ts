@@ -3,7 +3,7 @@ import { QueryTypes } from 'sequelize'
 import { recomputeJob } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { dayIn } from './day'
-import { countingIn, forgetCounts, zonesInUse } from './queries'
+import { countingIn, zonesInUse } from './queries'
 import { FACT } from './visits'
 
 const countingKinds = () =>
@@ -51,5 +51,4 @@ export async function turnDays(context: Context, now = new Date()): Promise<void
       }))
       await queue.sendMany(recomputeJob, jobs, transaction)
     })
-  await db.query(forgetCounts)
 }
