@@ -19,6 +19,28 @@ type Queueing = Pick<Context, 'db' | 'queue'>
 export const recomputeWidget = ({ queue }: Queueing, widgetId: string, transaction: Transaction, within?: Within) =>
   queue.sendMany(recomputeJob, [{ widgetId, within }], transaction)
 
+/** What is rendered right after a transaction, by `recomputeNow`. */
+export interface Pending {
+  widgetId: string
+  within: Within
+  job: string
+}
+
+/** Seconds: longer than one rendering takes. */
+const IN_CASE = 30
+
+/** In a transaction after which the same process calls `recomputeNow`: whoever looks next sees it. */
+export const recomputeAfter = async (
+  { queue }: Queueing,
+  widgetId: string,
+  within: Within,
+  transaction: Transaction,
+): Promise<Pending> => ({
+  widgetId,
+  within,
+  job: await queue.sendInCase(recomputeJob, { widgetId, within }, IN_CASE, transaction),
+})
+
 const reading = `SELECT widget_id AS "widgetId" FROM widget_sources WHERE source_id = :id`
 const standingOnSite = `
 SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id

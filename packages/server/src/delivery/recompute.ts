@@ -7,7 +7,7 @@ import { Page } from '../sites/models'
 import { Release, Widget } from '../widgets/models'
 import { noteEmptiness, unlessGood } from './emptiness'
 import { artefactsOf, thumbnailOf } from './make-artefacts'
-import { recomputeHolders, type Within } from './queue-recompute'
+import { recomputeHolders, recomputeJob, type Pending, type Within } from './queue-recompute'
 import { readInputs, rendererOf, type Renderer, type WidgetInputs } from './render-widget'
 import { inSnapshot, lockStored, nextRendering, storeRendering } from './rendering-order'
 import { shownReleases } from './shown-releases'
@@ -31,10 +31,11 @@ export async function recompute(context: Context, widgetId: string, within: With
     after = await recomputeBatch(context, rendering, { widgetId, within, after, drawn })
 }
 
-/** The same at once, of what the caller has queued as well: should it fail, the queue does it later. */
-export async function recomputeNow(context: Context, widgetId: string, within: Within): Promise<void> {
+/** The same at once, after the transaction of `recomputeAfter`. Should it fail, the queue does it a little later. */
+export async function recomputeNow(context: Context, { widgetId, within, job }: Pending): Promise<void> {
   try {
     await recompute(context, widgetId, within)
+    await context.queue.takeBack(recomputeJob, job)
   } catch (error) {
     context.log.error(error, 'what an install serves was not rendered at once')
   }

@@ -105,3 +105,35 @@ describe('while a widget is rendered', () => {
     expect(await served()).toBeNull()
   })
 })
+
+describe('what is rendered right after a transaction', () => {
+  const waiting = async () => {
+    const [row] = await system.context.db.query<{ count: string }>(
+      `SELECT count(*) FROM queue.job WHERE name = 'recompute' AND state < 'active'`,
+      { type: QueryTypes.SELECT },
+    )
+    return Number(row!.count)
+  }
+
+  it('leaves the queue nothing to do', async () => {
+    expect(await served()).not.toBeNull()
+    expect(await waiting()).toBe(0)
+  })
+
+  it('is rendered by the queue where it could not be', async () => {
+    const { db } = system.context
+    const query = db.query.bind(db) as (...args: unknown[]) => Promise<never>
+    const failing = vi
+      .spyOn(db, 'query')
+      .mockImplementation(async (...args: unknown[]) =>
+        String(args[0]).includes('INSERT INTO artefacts') ? Promise.reject(new Error('no room')) : query(...args),
+      )
+    await ada.post('/api/removals', { what: 'install', id: install.id })
+    install = await planned(ada, scene, 'sidebar')
+    failing.mockRestore()
+    expect([await served(), await waiting()]).toEqual([null, 1])
+    await db.query(`UPDATE queue.job SET start_after = now() WHERE name = 'recompute' AND state = 'created'`)
+    await system.work()
+    expect(await served()).not.toBeNull()
+  })
+})

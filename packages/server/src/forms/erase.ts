@@ -1,7 +1,7 @@
 import type { ErasureCounts } from '@pebblestrand/contract'
 import { QueryTypes, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
-import { ABOUT_LEADS } from '../mail/about-leads'
+import { ABOUT_LEADS } from './about-leads'
 import { dropArchived } from './archived-leads'
 import { Erasure } from './models'
 import { hashesOf } from './secrets'

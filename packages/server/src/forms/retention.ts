@@ -2,7 +2,7 @@ import { kindList } from '@pebblestrand/core/kinds'
 import { usualDelivery } from '@pebblestrand/core/forms'
 import { QueryTypes } from 'sequelize'
 import type { Context } from '../platform/context'
-import { ABOUT_LEADS } from '../mail/about-leads'
+import { ABOUT_LEADS } from './about-leads'
 import { dropArchived } from './archived-leads'
 
 /** Days that a test is kept. */

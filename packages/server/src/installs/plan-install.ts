@@ -4,7 +4,7 @@ import type { MethodId } from '@pebblestrand/core/methods'
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { queueCheck } from '../checks/queue-check'
-import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeAfter } from '../delivery/queue-recompute'
 import { recomputeNow } from '../delivery/recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
@@ -113,15 +113,15 @@ async function create(
   userId: string | null,
 ): Promise<Install> {
   try {
-    const made = await context.db.transaction(async (transaction: Transaction) => {
+    const { install, pending } = await context.db.transaction(async (transaction: Transaction) => {
       const install = await Install.create({ ...wanted, publicId: publicId(), plannedBy: userId }, { transaction })
       await record('planned', { userId, installId: install.id }, transaction)
       if (install.method === 'tag') await ensureTag(context, siteId, userId, transaction)
-      await recomputeWidget(context, wanted.widgetId, transaction, { installIds: [install.id] })
-      return install
+      const own = { installIds: [install.id] }
+      return { install, pending: await recomputeAfter(context, wanted.widgetId, own, transaction) }
     })
-    await recomputeNow(context, wanted.widgetId, { installIds: [made.id] })
-    return made
+    await recomputeNow(context, pending)
+    return install
   } catch (error) {
     if (!(error instanceof UniqueConstraintError)) throw error
     const { widgetId, pageId, placementId } = wanted

@@ -1,6 +1,6 @@
 import { routes } from '@pebblestrand/contract'
 import { record } from '../activity/record'
-import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeAfter, recomputeWidget } from '../delivery/queue-recompute'
 import { recomputeNow } from '../delivery/recompute'
 import { Release } from '../widgets/models'
 import { queueCheck } from '../checks/queue-check'
@@ -31,7 +31,7 @@ export function installRoutes(serve: Serve, context: Context): void {
     const { method, snippetOptions } = install
     // A picture of it is drawn from when it is first wanted: its text says what stands in it.
     const isPictured = change.method === 'picture' && method !== 'picture'
-    await db.transaction(async (transaction) => {
+    const pending = await db.transaction(async (transaction) => {
       if (change.method && change.method !== install.method)
         await record('method', { userId, installId: install.id, data: { method: change.method } }, transaction)
       await install.update(change, { transaction })
@@ -39,14 +39,16 @@ export function installRoutes(serve: Serve, context: Context): void {
         if (install.method === 'tag') await ensureTag(context, await siteOf(install), userId, transaction)
         await keepSiteListOf(context, install, transaction)
       }
-      if (isPictured) await recomputeWidget(context, install.widgetId, transaction, { installIds: [install.id] })
       // What the page behind its address says to search engines is part of its bytes.
       const isIndexed = change.snippetOptions
         ? Boolean(change.snippetOptions.indexed) !== Boolean(snippetOptions.indexed)
         : false
-      if (isIndexed) await recomputeWidget(context, install.widgetId, transaction, { installIds: [install.id] })
+      const own = { installIds: [install.id] }
+      if (isPictured) return recomputeAfter(context, install.widgetId, own, transaction)
+      if (isIndexed) await recomputeWidget(context, install.widgetId, transaction, own)
+      return null
     })
-    if (isPictured) await recomputeNow(context, install.widgetId, { installIds: [install.id] })
+    if (pending) await recomputeNow(context, pending)
     return describeInstall(context, install.id)
   })
 

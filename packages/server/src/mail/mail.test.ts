@@ -182,14 +182,4 @@ describe('reminders', () => {
     await remindWhoIsDue(system.context, at('2026-11-09T10:00:00Z'))
     expect(await reminded(sheet)).toBe(1)
   })
-  it('are not sent where there is no mail', async () => {
-    const silent = await startTestSystem({ NO_DEMO: '1' })
-    try {
-      expect(silent.context.config.mail).toBeNull()
-      const bo = await new Person(silent.app).join()
-      expect((await bo.get('/api/agency/mail')).body).toMatchObject({ sends: false })
-    } finally {
-      await silent.stop()
-    }
-  })
 })

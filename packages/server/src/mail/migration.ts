@@ -36,13 +36,3 @@ DROP INDEX mails_queued;
 CREATE INDEX mails_queued ON mails (next_at) WHERE state = 'queued';
 `,
 }
-
-/** What is asked is which mails are about some leads (about-leads.ts): the index that there was serves another operator. */
-export const mailsByLead = {
-  name: '0040-mails-by-lead',
-  sql: `
-DROP INDEX mails_leads;
-CREATE INDEX mails_leads ON mails USING gin (lead_ids) WHERE lead_ids <> '[]';
-CREATE INDEX removed_rows_lead ON removed_rows ((row_before ->> 'id')) WHERE table_name = 'leads';
-`,
-}

@@ -1,6 +1,6 @@
 import type { Subject } from '../subject'
 import { work } from '../platform/queue'
-import { mailClaims, mails, mailsByLead } from './migration'
+import { mailClaims, mails } from './migration'
 import { defineMail } from './models'
 import { sendJob } from './queue-mail'
 import { mailRoutes } from './routes'
@@ -11,7 +11,7 @@ const LOOK_MS = 4000
 
 export const mail: Subject = {
   name: 'mail',
-  migrations: [mails, mailClaims, mailsByLead],
+  migrations: [mails, mailClaims],
   models: defineMail,
   routes: mailRoutes,
   work: [work(sendJob, { atOnce: 2 }, (context, { mailId }) => sendMail(context, mailId))],

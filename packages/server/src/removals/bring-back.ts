@@ -1,6 +1,6 @@
 import { ForeignKeyConstraintError, QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeAfter, recomputeWidget, type Pending } from '../delivery/queue-recompute'
 import { recomputeNow } from '../delivery/recompute'
 import { lockStored } from '../delivery/rendering-order'
 import type { Context } from '../platform/context'
@@ -23,7 +23,7 @@ const tookItsPlace: Record<string, string> = {
  * belongs to was removed as well.
  */
 export async function bringBack(context: Context, removalId: string, userId: string | null): Promise<Removal> {
-  const { back, installed } = await context.db.transaction(async (transaction) => {
+  const { back, pending } = await context.db.transaction(async (transaction) => {
     const found = await Removal.findByPk(removalId, { transaction, lock: transaction.LOCK.UPDATE })
     if (!found) throw new AppError('not-found')
     const installed = await installsIn(context, removalId, transaction)
@@ -33,14 +33,15 @@ export async function bringBack(context: Context, removalId: string, userId: str
     await found.destroy({ transaction })
     const { what, name, place } = found
     await record('brought-back', { userId, data: { what, name, place } }, transaction)
+    const pending: Pending[] = []
     for (const { widgetId, installIds } of installed)
-      await recomputeWidget(context, widgetId, transaction, { installIds })
+      pending.push(await recomputeAfter(context, widgetId, { installIds }, transaction))
     const ids = installed.flatMap(({ installIds }) => installIds)
     await keepSiteLists(context, await sitesBroughtTo(context, ids, transaction), transaction)
     if (what === 'widget') await recomputeWidget(context, found.subjectId, transaction)
-    return { back: found, installed }
+    return { back: found, pending }
   })
-  for (const { widgetId, installIds } of installed) await recomputeNow(context, widgetId, { installIds })
+  for (const one of pending) await recomputeNow(context, one)
   return back
 }
 

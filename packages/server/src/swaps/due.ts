@@ -1,5 +1,6 @@
 import { Op, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
+import type { Pending } from '../delivery/queue-recompute'
 import { recomputeNow } from '../delivery/recompute'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
@@ -21,16 +22,16 @@ export async function swapWhatIsDue(context: Context, now = new Date()): Promise
   for (const swap of begun) await take(context, swap, swap.untilAt && swap.untilAt <= now ? missed : begin)
 }
 
-/** Gives the install whose widget it exchanged; null where nothing was. */
-type Step = (context: Context, swap: PlannedSwap, transaction: Transaction) => Promise<Install | null>
+/** Gives what is to be rendered of the exchange; null where there was none. */
+type Step = (context: Context, swap: PlannedSwap, transaction: Transaction) => Promise<Pending | null>
 
 async function take(context: Context, swap: PlannedSwap, step: Step): Promise<void> {
   try {
-    const swapped = await context.db.transaction(async (transaction) => {
+    const pending = await context.db.transaction(async (transaction) => {
       await swap.reload({ transaction, lock: transaction.LOCK.UPDATE })
       return step(context, swap, transaction)
     })
-    if (swapped) await recomputeNow(context, swapped.widgetId, { installIds: [swapped.id] })
+    if (pending) await recomputeNow(context, pending)
   } catch (error) {
     const problem = error instanceof AppError ? error.message : 'Something went wrong.'
     if (!(error instanceof AppError)) context.log.error(error, 'a planned swap failed')
@@ -43,9 +44,9 @@ const begin: Step = async (context, swap, transaction) => {
   if (swap.state !== 'planned') return null
   const install = await Install.findByPk(swap.installId, { transaction })
   const backTo = install?.widgetId ?? null
-  const swapped = await swapInstall(context, swap.installId, swap.widgetId, swap.plannedBy, transaction)
+  const pending = await swapInstall(context, swap.installId, swap.widgetId, swap.plannedBy, transaction)
   await swap.update({ state: swap.untilAt ? 'on' : 'over', backTo }, { transaction })
-  return swapped
+  return pending
 }
 
 /** What somebody has put there meanwhile stays. */
@@ -53,9 +54,9 @@ const end: Step = async (context, swap, transaction) => {
   if (swap.state !== 'on') return null
   const install = await Install.findByPk(swap.installId, { transaction })
   const isThere = install?.widgetId === swap.widgetId && swap.backTo !== null
-  const swapped = isThere ? await swapInstall(context, swap.installId, swap.backTo!, swap.plannedBy, transaction) : null
+  const pending = isThere ? await swapInstall(context, swap.installId, swap.backTo!, swap.plannedBy, transaction) : null
   await swap.update({ state: 'over' }, { transaction })
-  return swapped
+  return pending
 }
 
 /** Its whole time went by while nobody was there to do it. */

@@ -1,7 +1,7 @@
 import { kindOf } from '@pebblestrand/core/kinds'
 import { UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeAfter, type Pending } from '../delivery/queue-recompute'
 import { recomputeNow } from '../delivery/recompute'
 import { lockStored } from '../delivery/rendering-order'
 import { Install } from '../installs/models'
@@ -12,8 +12,10 @@ import { Release, Widget } from '../widgets/models'
 
 /** The same by a person, who sees it at once. */
 export async function swapNow(context: Context, installId: string, widgetId: string, userId: string): Promise<void> {
-  await context.db.transaction((transaction) => swapInstall(context, installId, widgetId, userId, transaction))
-  await recomputeNow(context, widgetId, { installIds: [installId] })
+  const pending = await context.db.transaction((transaction) =>
+    swapInstall(context, installId, widgetId, userId, transaction),
+  )
+  await recomputeNow(context, pending)
 }
 
 /**
@@ -26,7 +28,7 @@ export async function swapInstall(
   widgetId: string,
   userId: string | null,
   transaction: Transaction,
-): Promise<Install> {
+): Promise<Pending> {
   const install = await Install.findByPk(installId, { transaction, lock: transaction.LOCK.UPDATE })
   if (!install) throw new AppError('not-found')
   if (install.status === 'retired' || install.retiring) throw new AppError('cannot-now')
@@ -40,8 +42,7 @@ export async function swapInstall(
   await moveTo(install, next.id, transaction)
   const data = { before: before.name, after: next.name }
   await record('swapped', { userId, installId: install.id, data }, transaction)
-  await recomputeWidget(context, next.id, transaction, { installIds: [install.id] })
-  return install
+  return recomputeAfter(context, next.id, { installIds: [install.id] }, transaction)
 }
 
 const invalid = (message: string) =>

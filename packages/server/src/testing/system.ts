@@ -34,12 +34,16 @@ export interface TestSystem {
   stop(): Promise<void>
 }
 
+/** Address of the database that the models stand on: they are the process's own, and a second system would take them from the first. */
+let running: string | null = null
+
 /** The server without its port: a fresh database, the real routes, the real queue, the simulated sites. No demo data. */
 export async function startTestSystem(
   env: NodeJS.ProcessEnv = {},
   logger: false | { stream: NodeJS.WritableStream } = false,
 ): Promise<TestSystem> {
-  const url = await freshDatabase(inject('databaseUrl'), makeTables)
+  if (running) throw new Error('Another test system runs in this process: stop it first, or use a file of its own.')
+  const url = (running = await freshDatabase(inject('databaseUrl'), makeTables))
   const config = readConfig({
     DATABASE_URL: url,
     PEBBLESTRAND_ORIGIN: 'https://strand.example',
@@ -76,6 +80,7 @@ export async function startTestSystem(
       await outbound.close()
       await threads.close()
       await db.close()
+      running = null
       await dropDatabase(url)
     },
   }

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import PgBoss from 'pg-boss'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import type { Context } from '../context'
@@ -58,14 +59,40 @@ export class Queue {
     transaction: Transaction,
     priority = 0,
   ): Promise<void> {
+    const jobs = all.map((data) => ({ name: of.name, data, priority }))
+    if (jobs.length) await this.insert(jobs, transaction)
+  }
+
+  /**
+   * In a transaction whose process does the job itself right after it, and then takes it back: the queue does it after so many seconds,
+   * should that process have ended before.
+   * @returns the job's id, for `takeBack`
+   */
+  async sendInCase<Data extends object>(
+    of: Job<Data>,
+    data: Data,
+    seconds: number,
+    transaction: Transaction,
+  ): Promise<string> {
+    const id = randomUUID()
+    const startAfter = new Date(Date.now() + seconds * 1000)
+    await this.insert([{ id, name: of.name, data, startAfter }], transaction)
+    return id
+  }
+
+  /** A job that need not be done any more. One that has begun goes on. */
+  async takeBack({ name }: Job<object>, id: string): Promise<void> {
+    await this.boss.cancel(name, id)
+  }
+
+  private async insert(jobs: PgBoss.JobInsert<object>[], transaction: Transaction): Promise<void> {
     const db = {
       executeSql: async (text: string, values: unknown[]) => {
         const [rows] = await this.db.query(text, { bind: values.map((value) => value ?? null), transaction })
         return { rows }
       },
     }
-    const jobs = all.map((data) => ({ name: of.name, data, priority }))
-    if (jobs.length) await this.boss.insert(jobs, { db } as PgBoss.InsertOptions)
+    await this.boss.insert(jobs, { db } as PgBoss.InsertOptions)
   }
 
   /** Begins to do the jobs of one sort. */

@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { STRAY } from '../forms/retention'
+import { STRAY } from './retention'
 import { startTestSystem, type TestSystem } from '../testing/system'
 import { ABOUT_LEADS } from './about-leads'
-import { Mail } from './models'
+import { Mail } from '../mail/models'
 
 let system: TestSystem
 beforeAll(async () => {
