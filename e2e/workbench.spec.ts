@@ -115,7 +115,7 @@ test('a setting is found by name; a wrong colour is said in place and not saved'
   await count.focus()
   await page.keyboard.press('ArrowUp')
   await expect(page.getByText('saved, except Accent', { exact: true })).toBeVisible()
-  await expect(page.getByText('Correct Accent before you publish.')).toBeVisible()
+  await expect(page.getByText('Fix Accent before you publish.')).toBeVisible()
   await expect(page.getByRole('button', { name: /Publish release/ })).toBeDisabled()
   await page.reload()
   await expect(page.getByRole('button', { name: 'Accent: #8a3b4f' })).toBeVisible()

@@ -23,7 +23,7 @@ function backToStarter(): void {
   <div class="border-t border-ink py-3">
     <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
     <p v-if="bench.wrongNames.length" class="mb-2 text-[14px] text-coral">
-      Correct {{ bench.wrongNames.join(', ') }} before you publish.
+      Fix {{ bench.wrongNames.join(', ') }} before you publish.
     </p>
     <slot />
     <div class="flex flex-wrap items-center gap-x-[14px] gap-y-2">
