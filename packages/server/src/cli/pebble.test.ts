@@ -250,7 +250,7 @@ describe('called wrongly', () => {
     [['verify', '--page', 'x'], /--page \(or --url\) and --plan are needed/],
     [['verify', '--page', 'x', '--url', 'http://x.example/', '--plan', 'y'], /not both/],
     [['verify', '--page', 'x', '--plan', 'y', '--browser'], /--browser looks at an address/],
-    [['verify', '--url', 'nope', '--plan', join(folder, 'plan.json')], /--url: nope is not an address/],
+    [['verify', '--url', 'nope', '--plan', file('plan.json', JSON.stringify(plan))], /--url: nope is not an address/],
     [['verify', '--page', 'x', '--plan', '/nowhere.json'], /nowhere\.json cannot be read/],
   ])('%j exits 2 and says so', (args, says) => {
     const { status, stderr, lines } = pebble(...args)
