@@ -1,7 +1,8 @@
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { afterAll, beforeAll, expect, vi } from 'vitest'
 import { Instance } from './accounts/models'
 import { Check } from './checks/models'
 import { lookJob } from './checks/queue-check'
+import { story } from './testing/story'
 import { Person, startTestSystem, type TestSystem } from './testing/system'
 import { setScene } from './testing/scene'
 import { startWorker } from './worker'
@@ -20,11 +21,12 @@ const health = async () => (await system.app.inject('/api/health')).json() as un
 const jobs = async () =>
   (await system.context.db.query(`SELECT name, state FROM queue.job WHERE name = 'look'`))[0] as { state: string }[]
 
-describe('the worker', () => {
-  it('is missed while there is none', async () =>
-    expect(await health()).toEqual({ status: 'down', parts: { database: true, queue: true, worker: false } }))
+story('the worker', (step) => {
+  step('is missed while there is none', async () =>
+    expect(await health()).toEqual({ status: 'down', parts: { database: true, queue: true, worker: false } }),
+  )
 
-  it('does what was queued before it came, a job that cannot be done not in the way of the others', async () => {
+  step('does what was queued before it came, a job that cannot be done not in the way of the others', async () => {
     const ada = await new Person(system.app).join()
     const scene = await setScene(system, ada, 'ninefold-choir', '/concerts')
     await system.context.queue.send(lookJob, { pageId: 'no-id-at-all', share: 'a.example' })
@@ -45,7 +47,7 @@ describe('the worker', () => {
     })
   })
 
-  it('is seen to be well, and missed after half a minute of silence', async () => {
+  step('is seen to be well, and missed after half a minute of silence', async () => {
     expect(await health()).toEqual({ status: 'ok' })
     await Instance.update({ value: new Date(Date.now() - 31_000).toISOString() }, { where: { key: 'worker-seen' } })
     expect(await health()).toMatchObject({ status: 'down', parts: { worker: false } })

@@ -1,5 +1,5 @@
 import type { Verdict } from '@pebblestrand/core/verify'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { afterAll, beforeAll, beforeEach, expect, it } from 'vitest'
 import { Activity } from '../activity/models'
 import type { Install } from '../installs/models'
 import { Placement } from '../sites/models'
@@ -15,6 +15,10 @@ beforeAll(async () => {
   system = await startTestSystem()
   ada = await new Person(system.app).join()
   install = await planned(ada, await setScene(system, ada), 'sidebar')
+})
+beforeEach(async () => {
+  await Activity.destroy({ where: { verb: 'width-changed' } })
+  await Placement.update({ known: 'noted', width: 300, widthSeen: null }, { where: { id: install.placementId! } })
 })
 afterAll(() => system.stop())
 
@@ -60,6 +64,7 @@ it('a width that was read and is another now is told once, with whether it still
 })
 
 it('taken over by a person it is the width that was read; as it was again, nothing is left to say', async () => {
+  await Placement.update({ known: 'read', widthSeen: 60 }, { where: { id: install.placementId! } })
   await ada.patch(`/api/placements/${install.placementId}`, { width: 60 })
   expect(await placement()).toMatchObject({ width: 60, widthSeen: null, known: 'read' })
   await ada.patch(`/api/placements/${install.placementId}`, { width: 60, name: 'aside' })

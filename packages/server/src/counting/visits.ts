@@ -38,8 +38,11 @@ export class VisitCounter {
   private waiting: Visit[] = []
   private timer: NodeJS.Timeout | null = null
   private readonly installs = new LRUCache<string, { known: Counted | null }>({ max: 5000, ttl: 60_000 })
-  /** The present day's, by zone: with the next day it is gone from memory, too. */
-  private readonly secrets = new Map<string, { day: string; secret: string }>()
+  /**
+   * The present day's, by zone: with the next day it is gone from memory, too. Looked up again now and then: a server whose clock is
+   * ahead may have thrown it away, and all count with one.
+   */
+  private readonly secrets = new LRUCache<string, { day: string; secret: string }>({ max: 600, ttl: 60_000 })
 
   constructor(
     private readonly context: Context,

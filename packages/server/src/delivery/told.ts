@@ -1,19 +1,21 @@
 import { publicPaths } from '@pebblestrand/core/wire'
 import type { FastifyInstance } from 'fastify'
-import { RateLimiterMemory } from 'rate-limiter-flexible'
+import { hashKey } from '../accounts/instance-secret'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
+import { counterKey } from '../platform/keyed-hash'
+import { countOne, limiterIn } from '../platform/limits/limiter'
 import { subscriberOf } from '../platform/limits/network'
 import type { Subject } from '../subject'
 import { PUBLIC_ID } from './public-id'
 
 /** Anyone can send anything here: a little text, and not too often from one address. */
 const MOST_BYTES = 4096
-const LIMIT = { points: 120, duration: 60 }
+const LIMIT = { points: 120, duration: 60, inMemoryBlockOnConsumed: 121 }
 
 /** Where behaviours tell what happened on a client's page: no session, no cookies, for any origin. */
 export function toldRoutes(app: FastifyInstance, context: Context, hearers: NonNullable<Subject['told']>): void {
-  const limiter = new RateLimiterMemory(LIMIT)
+  const limiter = limiterIn(context.db, 'told', LIMIT)
   app.removeAllContentTypeParsers()
   app.addContentTypeParser('*', { parseAs: 'string', bodyLimit: MOST_BYTES }, (_request, body, done) =>
     done(null, body),
@@ -24,8 +26,8 @@ export function toldRoutes(app: FastifyInstance, context: Context, hearers: NonN
     const hear = Object.hasOwn(hearers, name) ? hearers[name]! : null
     reply.headers({ 'access-control-allow-origin': '*', 'cache-control': 'no-store' })
     if (!hear || !PUBLIC_ID.test(id)) return reply.code(404).send()
-    const within = await limiter.consume(subscriberOf(request.ip)).catch(() => null)
-    if (!within) return reply.code(429).header('retry-after', '60').send()
+    const subscriber = counterKey(await hashKey(context.config), 'told', subscriberOf(request.ip))
+    if (await countOne(limiter, subscriber)) return reply.code(429).header('retry-after', '60').send()
     const userAgent = String(request.headers['user-agent'] ?? '').slice(0, 500)
     await hear(context, { publicId: id, ip: request.ip, userAgent, body: parsed(request.body) })
     return reply.code(204).send()

@@ -5,7 +5,8 @@ import type { Admission } from './delivering'
 import { contentOf } from './lead-content'
 import { formOf } from './lead-form'
 import { Lead } from './models'
-import { formsSecret, hashKey, mailHash } from './secrets'
+import { hashKey, instanceSecret } from '../accounts/instance-secret'
+import { mailHash } from './mail-hash'
 
 /** Mails that nobody has asked for by a link, to one address within a day, from all forms together. */
 const TO_ONE = { points: 2, seconds: 86_400 }
@@ -18,7 +19,7 @@ const HOUR = 3600
  */
 export async function admitReply(context: Context, leadId: string, now: Date): Promise<Admission> {
   const { db, config } = context
-  await formsSecret() // what signs links is known before a transaction asks for it
+  await instanceSecret() // what signs links is known before a transaction asks for it
   const lead = await Lead.findByPk(leadId)
   if (!lead || lead.isTest || lead.state === 'held' || lead.admittedAt) return 'free'
   const about = await formOf(lead)

@@ -14,7 +14,8 @@ import { contentOf, sealed } from './lead-content'
 import { formOf, spokenIn } from './lead-form'
 import { Lead } from './models'
 import { goOn, sendReply } from './reply'
-import { counterKey, hashKey } from './secrets'
+import { hashKey } from '../accounts/instance-secret'
+import { counterKey } from '../platform/keyed-hash'
 
 /** Ms for which a link is good. */
 const GOOD_MS = 7 * 86_400_000

@@ -17,7 +17,7 @@ import { sendDigests } from './digest'
 import { contentOf, sealed } from './lead-content'
 import { Lead, LeadDelivery } from './models'
 import { forgetOldLeads } from './retention'
-import { forgetFormsSecret } from './secrets'
+import { forgetInstanceSecret } from '../accounts/instance-secret'
 import { callWaiting } from './webhook'
 
 const KEY = 'a0'.repeat(32)
@@ -30,7 +30,7 @@ let called: { headers: IncomingHttpHeaders; body: string; url: string }[] = []
 let answersWith = 200
 let hook: Server
 beforeAll(async () => {
-  forgetFormsSecret()
+  forgetInstanceSecret()
   mails = await startMailServer()
   hook = createServer((request, response) => {
     let body = ''

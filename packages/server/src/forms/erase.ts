@@ -4,7 +4,7 @@ import type { Context } from '../platform/context'
 import { ABOUT_LEADS } from './about-leads'
 import { dropArchived } from './archived-leads'
 import { Erasure } from './models'
-import { hashesOf } from './secrets'
+import { hashesOf } from './mail-hash'
 
 // By a hash of the address: what was written is sealed, and need not be read to be found.
 

@@ -9,7 +9,7 @@ import { startMailServer, type MailServer } from '../testing/mail-server'
 import { pasteAt, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { Form, FormTest, Lead } from './models'
-import { forgetFormsSecret } from './secrets'
+import { forgetInstanceSecret } from '../accounts/instance-secret'
 
 let mails: MailServer
 let system: TestSystem
@@ -17,7 +17,7 @@ let ada: Person
 let scene: Scene
 let table: StandingForm
 beforeAll(async () => {
-  forgetFormsSecret()
+  forgetInstanceSecret()
   mails = await startMailServer()
   const free = createServer().listen(0, '127.0.0.1')
   await new Promise((resolve) => free.once('listening', resolve))

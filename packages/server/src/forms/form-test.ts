@@ -17,7 +17,8 @@ import { KnownForms, deliveryOf, type KnownForm } from './known-forms'
 import { leadMailKind } from './lead-mails'
 import { Form, FormTest, Lead, LeadDelivery } from './models'
 import { receive } from './receive'
-import { formsSecret, isSigned, sign } from './secrets'
+import { instanceSecret } from '../accounts/instance-secret'
+import { isSigned, sign } from '../platform/keyed-hash'
 import { callWebhook } from './webhook'
 
 /** Name by which a submission says that it is a test of ours. */
@@ -27,7 +28,7 @@ const TEST = '_test'
 export async function isTestSubmission(system: Readonly<Record<string, string>>, publicId: string): Promise<boolean> {
   const token = system[TEST]
   const key = system[SENT.key]
-  return Boolean(token && key) && isSigned(await formsSecret(), token!, 'test', publicId, key!)
+  return Boolean(token && key) && isSigned(await instanceSecret(), token!, 'test', publicId, key!)
 }
 
 interface Wanted {
@@ -142,7 +143,7 @@ async function submit(context: Context, known: KnownForm, test: FormTest, key: s
     for (const one of [answer].flat()) body.append(name, one === true ? 'yes' : String(one))
   body.set(SENT.key, key)
   body.set(SENT.took, '10000')
-  body.set(TEST, sign(await formsSecret(), 'test', known.publicId, key))
+  body.set(TEST, sign(await instanceSecret(), 'test', known.publicId, key))
   // Our own address, wherever it leads, and no other.
   const own = new Outbound({ localhostNames: true, privateAddresses: true })
   try {

@@ -29,7 +29,8 @@ import { KnownForms, type KnownForm } from './known-forms'
 import { countsFor, receive } from './receive'
 import { limitsFor, Robots } from './robots'
 import { notSentPage } from './not-sent-page'
-import { counterKey, formsSecret, hashKey, keyedHash } from './secrets'
+import { hashKey, instanceSecret } from '../accounts/instance-secret'
+import { counterKey, shortHash } from '../platform/keyed-hash'
 
 /** What one form may be, in bytes: ten long texts of 10,000 letters in any script, each letter escaped, are less. */
 const MOST_BYTES = 1024 * 1024
@@ -108,7 +109,7 @@ export async function formPages(app: FastifyInstance, context: Context): Promise
           ? reply.code(429).header('retry-after', '60').send({ error: 'too-often' })
           : html(reply.code(429).header('retry-after', '60'), notSentPage(request))
       const sent: Sent = { ...takenApart(request.body), byScript: asksForJson(request) }
-      robots ??= new Robots(context.db, { signing: await formsSecret(), hashing }, limitsFor(context.config))
+      robots ??= new Robots(context.db, { signing: await instanceSecret(), hashing }, limitsFor(context.config))
       return answer(context, form, sent, robots, request, reply)
     },
   )
@@ -142,7 +143,7 @@ async function answer(
   const isTest = await isTestSubmission(system, form.publicId)
   const key = /^[\w-]{8,64}$/.test(system[SENT.key] ?? '')
     ? system[SENT.key]!
-    : keyedHash(
+    : shortHash(
         await hashKey(context.config),
         form.publicId,
         responses,

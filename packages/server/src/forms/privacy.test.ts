@@ -14,7 +14,7 @@ import { story } from '../testing/story'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { sendDigests } from './digest'
 import { Lead } from './models'
-import { forgetFormsSecret } from './secrets'
+import { forgetInstanceSecret } from '../accounts/instance-secret'
 import { callWaiting } from './webhook'
 
 // With a key set, nothing of a visitor lies anywhere in clear: in no table, in no job, in no line of the log.
@@ -30,7 +30,7 @@ let system: TestSystem
 let log = ''
 const forms: [starter: string, form: StandingForm, definition: FormDefinition][] = []
 beforeAll(async () => {
-  forgetFormsSecret()
+  forgetInstanceSecret()
   mails = await startMailServer()
   hook = createServer((_request, response) => void response.writeHead(500).end()).listen(0, '127.0.0.1')
   await new Promise((resolve) => hook.once('listening', resolve))

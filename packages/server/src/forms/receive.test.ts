@@ -6,7 +6,7 @@ import { standingForm, submit, type StandingForm } from '../testing/forms'
 import { setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { Lead } from './models'
-import { forgetFormsSecret } from './secrets'
+import { forgetInstanceSecret } from '../accounts/instance-secret'
 
 let system: TestSystem
 let ada: Person
@@ -15,7 +15,7 @@ let call: StandingForm
 let poll: StandingForm
 let letters: StandingForm
 beforeAll(async () => {
-  forgetFormsSecret()
+  forgetInstanceSecret()
   system = await startTestSystem()
   ada = await new Person(system.app).join()
   scene = await setScene(system, ada)

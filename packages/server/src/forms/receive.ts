@@ -6,7 +6,8 @@ import { deliverJob } from './jobs'
 import { keepAll, keeperOf, type LeadRowToKeep } from './keep-leads'
 import type { KnownForm } from './known-forms'
 import { sealed } from './lead-content'
-import { hashKey, mailHash } from './secrets'
+import { hashKey } from '../accounts/instance-secret'
+import { mailHash } from './mail-hash'
 
 /** What was filled in and found well, and what is known of how it came. */
 export interface Taken {

@@ -7,7 +7,7 @@ import { startMailServer, type MailServer } from '../testing/mail-server'
 import { setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { replyToLimited } from './reply'
-import { forgetFormsSecret } from './secrets'
+import { forgetInstanceSecret } from '../accounts/instance-secret'
 
 // Replies go to addresses that strangers type, in the client's name. What a stranger can make of that.
 
@@ -30,7 +30,7 @@ const fields = {
   ],
 }
 beforeAll(async () => {
-  forgetFormsSecret()
+  forgetInstanceSecret()
   mails = await startMailServer()
   system = await startTestSystem({ PEBBLESTRAND_SMTP: mails.url, PEBBLESTRAND_FORM_ATTACK: '1000' })
   ada = await new Person(system.app).join()

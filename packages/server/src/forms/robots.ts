@@ -4,7 +4,7 @@ import type { Sequelize } from 'sequelize'
 import type { Config } from '../platform/config'
 import { countTogether } from '../platform/limits/count-together'
 import { neighboursOf, subscriberOf } from '../platform/limits/network'
-import { counterKey, isSigned, sign } from './secrets'
+import { counterKey, isSigned, sign } from '../platform/keyed-hash'
 
 // Nobody solves a puzzle. What looks like a robot is held back and can be let through; what comes too fast has to work for it.
 

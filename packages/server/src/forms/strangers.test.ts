@@ -3,7 +3,7 @@ import { standingForm, submit, type StandingForm } from '../testing/forms'
 import { setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { Lead } from './models'
-import { forgetFormsSecret } from './secrets'
+import { forgetInstanceSecret } from '../accounts/instance-secret'
 
 // What anybody can send to a form's address, without an account and without the form.
 
@@ -37,7 +37,7 @@ const settings = {
   },
 }
 beforeAll(async () => {
-  forgetFormsSecret()
+  forgetInstanceSecret()
   system = await startTestSystem()
   const ada = await new Person(system.app).join()
   const scene = await setScene(system, ada)

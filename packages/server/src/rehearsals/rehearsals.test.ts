@@ -1,5 +1,5 @@
 import type { MadeUpVisit } from '@pebblestrand/core/presence'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { VisitExpectation } from './models'
@@ -14,9 +14,13 @@ beforeAll(async () => {
   scene = await setScene(system, ada)
   const made = await ada.post('/api/widgets', { kind: 'centre-dialog', starter: 'offer', name: 'Cider voucher' })
   widgetId = (made.body as { id: string }).id
-  await save({ triggers: [{ on: 'seconds', seconds: 20 }] })
   await publish()
   await ada.post('/api/installs', { widgetId, pageId: scene.pageId })
+})
+beforeEach(async () => {
+  await VisitExpectation.destroy({ where: {} })
+  await save({ triggers: [{ on: 'seconds', seconds: 20 }], devices: ['desktop', 'phone'] })
+  await publish()
 })
 afterAll(() => system.stop())
 
@@ -70,7 +74,6 @@ describe('the rehearsal of a site', () => {
       rules: { triggers: [{ seconds: 20 }] },
       draft: { triggers: [{ seconds: 5 }] },
     })
-    await save({ triggers: [{ on: 'seconds', seconds: 20 }] })
   })
   it('is told to nobody who is not signed in', async () =>
     expect((await new Person(system.app).get(`/api/sites/${scene.siteId}/rehearsal`)).status).toBe(401))
@@ -92,6 +95,9 @@ describe('a kept visit', () => {
     expect((await publish({ despite: true })).status).toBe(200)
   })
   it('that was broken before is no reason to stop the next release', async () => {
+    await keep('Who leaves soon is left alone', visit(10), false)
+    await save({ triggers: [{ on: 'seconds', seconds: 3 }] })
+    await publish({ despite: true })
     await save({ triggers: [{ on: 'seconds', seconds: 4 }] })
     expect((await publish()).status).toBe(200)
   })
@@ -101,7 +107,6 @@ describe('a kept visit', () => {
     expect((await publish()).body).toMatchObject({
       error: { message: expect.stringContaining('Cider voucher would never be seen.') },
     })
-    await save({ devices: ['desktop'] })
   })
   it('is refused at its field where it is none, or longer than can be played', async () => {
     const fields = async (name: string, made: object) => {
@@ -112,13 +117,24 @@ describe('a kept visit', () => {
     expect(await fields('Too long', visit(100_000))).toContain('visit.visits.0.pages.0.stays')
     expect(await fields('Off the calendar', { ...visit(10), begins: 'tomorrow' })).toEqual(['visit.begins'])
   })
-  it('is dropped, and a site that is gone has none', async () => {
-    const { expectations } = await told()
-    expect((await ada.call('DELETE', `/api/expectations/${expectations[0]!.id}`)).status).toBe(200)
-    expect((await told()).expectations).toHaveLength(expectations.length - 1)
-    expect((await ada.call('DELETE', `/api/expectations/${expectations[0]!.id}`)).status).toBe(404)
-    await ada.post('/api/removals', { what: 'site', id: scene.siteId, standing: 1 })
-    expect((await ada.get(`/api/sites/${scene.siteId}/rehearsal`)).status).toBe(404)
+  it('is dropped', async () => {
+    await keep('One', visit(10), false)
+    await keep('Another', visit(60), true)
+    const [first, second] = (await told()).expectations
+    expect((await ada.call('DELETE', `/api/expectations/${first!.id}`)).status).toBe(200)
+    expect((await told()).expectations).toEqual([second])
+    expect((await ada.call('DELETE', `/api/expectations/${first!.id}`)).status).toBe(404)
+  })
+  it('goes with its site', async () => {
+    const { siteId } = await setScene(system, ada, 'ninefold-choir', '/concerts')
+    await ada.post(`/api/sites/${siteId}/expectations`, {
+      name: 'One',
+      visit: visit(10),
+      expected: [{ widgetId, sees: false }],
+    })
+    expect(await VisitExpectation.count()).toBe(1)
+    await ada.post('/api/removals', { what: 'site', id: siteId, standing: 0 })
+    expect((await ada.get(`/api/sites/${siteId}/rehearsal`)).status).toBe(404)
     expect(await VisitExpectation.count()).toBe(0)
   })
 })

@@ -1,8 +1,16 @@
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible'
 import type { Sequelize } from 'sequelize'
 
+interface LimiterOptions {
+  points: number
+  /** Seconds. */
+  duration: number
+  /** So many, and the rest of the time this server says no by itself: a flood does not reach the database. */
+  inMemoryBlockOnConsumed?: number
+}
+
 /** Counts in the database, so that several servers count together: so many `points` of one key in so many seconds. */
-export const limiterIn = (db: Sequelize, name: string, limit: { points: number; duration: number }) =>
+export const limiterIn = (db: Sequelize, name: string, limit: LimiterOptions) =>
   new RateLimiterPostgres({
     ...limit,
     keyPrefix: name,

@@ -3,7 +3,7 @@ import type { Payload } from '@pebblestrand/core/artefacts'
 import type { Entry, Picture } from '@pebblestrand/core/items'
 import { readBookmarks } from '@pebblestrand/core/sources/bookmark-file'
 import sharp from 'sharp'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { Upload } from '../../pictures/models'
 import { tidyPictures } from '../../pictures/tidy'
 import { startHost, type Host } from '../../testing/faults/host'
@@ -123,7 +123,7 @@ describe('a bookmark file', () => {
 <DT><A HREF="https://a.example/">A again</A><DT><A HREF="place:sort=8">Recent</A></DL><p></DL><p>`
   let other: string
   const bring = async (body: object) => (await ada.post(`/api/sources/${other}/bookmarks`, body)).body as ReadBookmarks
-  beforeAll(async () => {
+  beforeEach(async () => {
     other = ((await ada.post('/api/sources/picks', { title: 'From a browser' })).body as { id: string }).id
   })
   it('says what it would add before it is kept, all of it or some folders', async () => {
@@ -144,6 +144,7 @@ describe('a bookmark file', () => {
     expect(await bring({ text: file, keep: true })).toMatchObject({ added: 0, there: 3 })
   })
   it('goes out and is read back', async () => {
+    await bring({ text: file, folders: ['Piers'], keep: true })
     const saved = await ada.get(`/api/sources/${other}/bookmarks.html`)
     expect(saved.headers['content-disposition']).toContain('bookmarks.html')
     expect(readBookmarks(saved.body as string)!.bookmarks).toMatchObject([
