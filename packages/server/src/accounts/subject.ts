@@ -18,7 +18,7 @@ export const accounts: Subject = {
     sessionRoutes(serve)
   },
   work: [
-    work(sessionsTidy, { cron: '17 3 * * *' }, async () => {
+    work(sessionsTidy, { seconds: 60, cron: '17 3 * * *' }, async () => {
       await forgetExpired()
       await forgetOldDevices()
     }),

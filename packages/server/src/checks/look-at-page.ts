@@ -7,7 +7,7 @@ import type { Context } from '../platform/context'
 import { BrowserAway } from '../platform/browser/pool'
 import { isDatabaseAway, onceBack } from '../platform/database/away'
 import { isDeadlock } from '../platform/database/deadlock'
-import { EXPIRES_SECONDS, WAITED_FOR } from '../platform/queue'
+import { WAITED_FOR } from '../platform/queue'
 import { noteLookChanges } from '../sites/look/note-changes'
 import { Page } from '../sites/models'
 import { noteTag } from '../site-tags/note-tag'
@@ -30,7 +30,7 @@ import { Check, ENDED, Look, Reading, type CheckState } from './models'
 import { noteWidths } from './note-widths'
 import { testWhereDue } from '../forms/due-tests'
 import { plansOf } from './plan-of'
-import { browserLookJob, looksAt } from './queue-check'
+import { browserLookJob, LOOK_SECONDS, looksAt } from './queue-check'
 import { closeRound } from './rounds'
 
 /** Whole pages are kept for so many readings of a page; findings and facts stay. */
@@ -95,7 +95,7 @@ const moving = (context: Context, own: Held) => (state: CheckState) => moveOn(co
 async function claimed(context: Context, pageId: string, carryOut: (due: Due) => Promise<void>): Promise<void> {
   const attempt = randomUUID()
   const taken = await context.db.query<{ id: string }>(claim, {
-    replacements: { pageId, attempt, expires: EXPIRES_SECONDS - 10 },
+    replacements: { pageId, attempt, expires: LOOK_SECONDS - 10 },
     type: QueryTypes.SELECT,
   })
   if (!taken.length) return

@@ -5,6 +5,9 @@ import { job, WAITED_FOR } from '../platform/queue'
 import { Page, Site } from '../sites/models'
 import { Check, isPersons, type CheckCause } from './models'
 
+/** Seconds that a look at a page may take. */
+export const LOOK_SECONDS = 120
+
 /** Look at a page and judge every install on it that waits for a check; each site takes its turns. */
 export const lookJob = job<{ pageId: string; share: string }>('look')
 

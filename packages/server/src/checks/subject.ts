@@ -6,7 +6,7 @@ import { lookAtPage, lookInBrowserToo } from './look-at-page'
 import { endLostChecks } from './lost'
 import { defineChecks } from './models'
 import { attempts, mutes, sightCause, sights } from './migration'
-import { browserLookJob, lookJob } from './queue-check'
+import { browserLookJob, LOOK_SECONDS, lookJob } from './queue-check'
 import { beginDaily } from './rounds'
 import { checkRoutes } from './routes'
 
@@ -20,9 +20,13 @@ export const checks: Subject = {
   models: defineChecks,
   routes: checkRoutes,
   work: [
-    work(lookJob, { atOnce: 18, each: REQUESTS_PER_HOST }, (context, { pageId }) => lookAtPage(context, pageId)),
-    work(browserLookJob, { atOnce: VISIT.atOnce, each: 1 }, (context, { pageId }) => lookInBrowserToo(context, pageId)),
-    work(dailyRound, { cron: '10 4 * * *' }, beginDaily),
-    work(checksLost, { cron: '*/5 * * * *' }, endLostChecks),
+    work(lookJob, { seconds: LOOK_SECONDS, atOnce: 18, each: REQUESTS_PER_HOST }, (context, { pageId }) =>
+      lookAtPage(context, pageId),
+    ),
+    work(browserLookJob, { seconds: LOOK_SECONDS, atOnce: VISIT.atOnce, each: 1 }, (context, { pageId }) =>
+      lookInBrowserToo(context, pageId),
+    ),
+    work(dailyRound, { seconds: 120, cron: '10 4 * * *' }, beginDaily),
+    work(checksLost, { seconds: 60, cron: '*/5 * * * *' }, endLostChecks),
   ],
 }

@@ -26,9 +26,9 @@ export const counting: Subject = {
   told: { count: (context, told) => counterOf(context).hear(told) },
   facts: { [FACT]: visitFacts },
   work: [
-    work(visitsTurn, { cron: '*/5 * * * *' }, (context) => turnDays(context)),
+    work(visitsTurn, { seconds: 120, cron: '*/5 * * * *' }, (context) => turnDays(context)),
     // Looks through all counts: once a day, after what was removed long ago is forgotten.
-    work(visitsTidy, { cron: '53 3 * * *' }, tidyCounts),
+    work(visitsTidy, { seconds: 300, cron: '53 3 * * *' }, tidyCounts),
   ],
   begin: async (context) => () => counterOf(context).close(),
 }

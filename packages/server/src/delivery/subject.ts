@@ -17,8 +17,10 @@ export const delivery: Subject = {
   models: defineDelivery,
   routes: stagePageRoute,
   work: [
-    work(recomputeJob, { atOnce: 4 }, (context, { widgetId, within }) => recompute(context, widgetId, within)),
-    work(artefactsTidy, { cron: '23 3 * * *' }, async () => void (await forgetOldPayloads())),
+    work(recomputeJob, { seconds: 600, atOnce: 4 }, (context, { widgetId, within }) =>
+      recompute(context, widgetId, within),
+    ),
+    work(artefactsTidy, { seconds: 300, cron: '23 3 * * *' }, async () => void (await forgetOldPayloads())),
   ],
   async begin(context) {
     await followRenderer(context)

@@ -2,6 +2,7 @@ import { kindList } from '@pebblestrand/core/kinds'
 import { usualDelivery } from '@pebblestrand/core/forms'
 import { QueryTypes } from 'sequelize'
 import type { Context } from '../platform/context'
+import { ENDLESS, type JobTime } from '../platform/queue'
 import { ABOUT_LEADS } from './about-leads'
 import { dropArchived } from './archived-leads'
 
@@ -53,16 +54,20 @@ const starters = Object.values(kindList).flatMap(({ id: kind, starters }) =>
   ),
 )
 
-export async function forgetOldLeads({ db }: Pick<Context, 'db'>, now = new Date()): Promise<number> {
-  let all = 0
+/** @returns `more` where its time was up and some are left */
+export async function forgetOldLeads(
+  { db }: Pick<Context, 'db'>,
+  now = new Date(),
+  time: JobTime = ENDLESS,
+): Promise<'more' | void> {
   for (;;) {
+    if (time.isUp()) return 'more'
     const gone = await db.transaction(async (transaction) => {
       const bind = { now, usual: usualDelivery.keepDays, starters: JSON.stringify(starters) }
       const rows = await db.query<{ id: string }>(OLD, { bind, type: QueryTypes.SELECT, transaction })
       if (rows.length) await db.query(MAILS, { bind: { leads: rows.map(({ id }) => id) }, transaction })
       return rows.length
     })
-    all += gone
     if (!gone) break
   }
   await db.transaction(async (transaction) => {
@@ -75,5 +80,4 @@ export async function forgetOldLeads({ db }: Pick<Context, 'db'>, now = new Date
     )
     await db.query(STRAY, { bind: { now }, transaction })
   })
-  return all
 }

@@ -15,6 +15,7 @@ import { forgetOldLeads } from './retention'
 import { callWaiting, callWebhook } from './webhook'
 
 const minutely = job<Record<string, never>>('forms-minutely')
+const webhooksDue = job<Record<string, never>>('webhooks-due')
 const digests = job<Record<string, never>>('forms-digests')
 const retention = job<Record<string, never>>('forms-retention')
 
@@ -32,15 +33,20 @@ export const forms: Subject = {
     await app.register((apart) => confirmPages(apart, context))
   },
   work: [
-    work(deliverJob, { atOnce: 2 }, (context, { leadId }) => deliverLead(context, leadId)),
-    work(webhookJob, { atOnce: 2 }, (context, { leadId }) => callWebhook(context, leadId)),
-    work(testJob, { atOnce: 2 }, async (context, { testId }) => void (await runTest(context, testId))),
-    work(minutely, { cron: '* * * * *' }, async (context) => {
+    work(deliverJob, { seconds: 60, atOnce: 2 }, (context, { leadId }) => deliverLead(context, leadId)),
+    work(webhookJob, { seconds: 60, atOnce: 2 }, (context, { leadId }) => callWebhook(context, leadId)),
+    work(testJob, { seconds: 120, atOnce: 2 }, async (context, { testId }) => void (await runTest(context, testId))),
+    work(minutely, { seconds: 120, cron: '* * * * *' }, async (context) => {
       await deliverLost(context)
       await replyToLimited(context)
-      await callWaiting(context)
     }),
-    work(digests, { cron: '20 * * * *' }, (context) => sendDigests(context)),
-    work(retention, { cron: '40 3 * * *' }, async (context) => void (await forgetOldLeads(context))),
+    // Apart: a program that does not answer keeps nobody else waiting.
+    work(webhooksDue, { seconds: 120, cron: '* * * * *' }, (context, _, time) =>
+      callWaiting(context, new Date(), time),
+    ),
+    work(digests, { seconds: 120, cron: '20 * * * *' }, (context) => sendDigests(context)),
+    work(retention, { seconds: 300, cron: '40 3 * * *' }, (context, _, time) =>
+      forgetOldLeads(context, new Date(), time),
+    ),
   ],
 }

@@ -1,15 +1,14 @@
 import { Op } from 'sequelize'
 import type { Context } from '../platform/context'
 import { OutboundError } from '../platform/outbound/client'
+import { afterTry, ENDLESS, stepped, type JobTime } from '../platform/queue'
 import { unseal } from '../platform/seal'
 import { contentOf } from './lead-content'
 import { formOf, type LeadForm } from './lead-form'
 import { signedHeaders } from './message-signature'
 import { Lead, LeadDelivery } from './models'
 
-/** Tries before it is given up, and minutes between them, the last for all that come after. */
-const MOST_TRIES = 8
-const PAUSES = [1, 5, 15, 60, 180, 720]
+const RETRIES = stepped(8, [1, 5, 15, 60, 180, 720])
 
 /** What the agency's own program is told of a lead. */
 function bodyOf({ form: definition, name, site }: LeadForm, lead: Lead, content: ReturnType<typeof contentOf>): string {
@@ -46,16 +45,12 @@ export async function callWebhook(context: Context, leadId: string, now = new Da
   if (!about?.delivery.webhook)
     return void (await delivery.update({ state: 'failed', problem: 'It is told nowhere any more.' }))
   const problem = await call(context, about, lead, now)
-  const tries = delivery.tries + 1
-  if (problem === null)
-    return void (await delivery.update({ state: 'sent', tries, problem: null, nextAt: null, at: now }))
-  const pause = PAUSES[Math.min(tries - 1, PAUSES.length - 1)]!
-  await delivery.update(
-    tries >= MOST_TRIES
-      ? { state: 'failed', tries, problem, nextAt: null, at: now }
-      : { tries, problem, nextAt: new Date(now.getTime() + pause * 60_000), at: now },
-  )
+  const outcome = problem === null ? { how: 'done' as const } : { how: 'failed' as const, problem }
+  const { state, ...after } = afterTry(RETRIES, outcome, delivery.tries, now)
+  await delivery.update({ ...after, state: STATES[state], at: now })
 }
+
+const STATES = { done: 'sent', refused: 'failed', 'given-up': 'failed', waiting: 'queued' } as const
 
 /** Ms for which nobody else tries the same one. */
 const CLAIM = 60_000
@@ -92,13 +87,16 @@ async function call({ config, outbound }: Context, about: LeadForm, lead: Lead, 
   }
 }
 
-/** Those whose pause is over. */
-export async function callWaiting(context: Context, now = new Date()): Promise<void> {
+/** Those whose pause is over: as many as there is time for. @returns `more` where some are left */
+export async function callWaiting(context: Context, now = new Date(), time: JobTime = ENDLESS): Promise<'more' | void> {
   const due = await LeadDelivery.findAll({
     attributes: ['leadId'],
     where: { what: 'webhook', state: 'queued', nextAt: { [Op.lte]: now } },
     order: [['nextAt', 'ASC']],
     limit: 100,
   })
-  for (const { leadId } of due) await callWebhook(context, leadId, now)
+  for (const { leadId } of due) {
+    if (time.isUp()) return 'more'
+    await callWebhook(context, leadId, now)
+  }
 }

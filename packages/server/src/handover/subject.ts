@@ -18,5 +18,5 @@ export const handover: Subject = {
     handoverRoutes(serve, context)
   },
   pages: sheetPages,
-  work: [work(reminders, { cron: '*/10 * * * *' }, (context) => remindWhoIsDue(context))],
+  work: [work(reminders, { seconds: 120, cron: '*/10 * * * *' }, (context) => remindWhoIsDue(context))],
 }

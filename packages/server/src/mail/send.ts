@@ -3,15 +3,14 @@ import { agencyName } from '../accounts/setup'
 import { record } from '../activity/record'
 import type { Context } from '../platform/context'
 import { MailTransport, type Sent } from '../platform/mail/transport'
+import { afterTry, stepped, type Outcome } from '../platform/queue'
 import { unseal } from '../platform/seal'
 import { Mail } from './models'
 
 // Claimed in one short statement, sent without any transaction or lock, recorded in another, and only while the claim is the newest.
 // Killed between sending and recording, a mail goes out once more, under the same Message-ID.
 
-/** Tries before a mail is given up, and minutes between them, the last for all that come after. */
-const MOST_TRIES = 8
-const PAUSES = [1, 5, 15, 60, 180]
+const RETRIES = stepped(8, [1, 5, 15, 60, 180])
 
 /** Ms for which a claim holds, and after which it is renewed: whoever was killed leaves it for so long. */
 const CLAIM = { holds: 8000, renewed: 2500 }
@@ -78,28 +77,28 @@ async function hand(context: Context, mail: Mail): Promise<Sent> {
 
 /** Writes down what became of it, where nobody else has claimed it since. */
 async function note(context: Context, mail: Mail, sent: Sent, now: Date): Promise<void> {
-  const tries = mail.tries + 1
-  const change =
-    sent.how === 'sent'
-      ? { state: 'sent' as const, sentAt: new Date(), problem: null, ...forgotten(mail) }
-      : { problem: withoutAddresses(context, mail, sent.problem), ...afterFailure(sent.how, tries, now) }
+  const { state, tries, problem, nextAt } = afterTry(RETRIES, outcomeOf(context, mail, sent), mail.tries, now)
+  const change = {
+    problem,
+    ...(nextAt ? { nextAt } : { state: STATES[state] }),
+    ...(state === 'done' ? { sentAt: new Date(), ...forgotten(mail) } : {}),
+  }
   await context.db.transaction(async (transaction) => {
     const [count] = await Mail.update({ tries, ...change }, { where: { id: mail.id, claim: mail.claim }, transaction })
     // Of visitors nothing is written into the time line: it outlives what they sent.
-    if (!count || change.state === undefined || change.state === 'sent' || mail.leadIds.length) return
-    const data = { to: mail.toMail, problem: change.problem, sheetId: mail.sheetId }
+    if (!count || state === 'waiting' || state === 'done' || mail.leadIds.length) return
+    const data = { to: mail.toMail, problem, sheetId: mail.sheetId }
     await record('mail-failed', { data }, transaction)
   })
 }
 
-function afterFailure(
-  how: 'bounced' | 'later',
-  tries: number,
-  now: Date,
-): { state?: 'bounced' | 'failed'; nextAt?: Date } {
-  if (how === 'bounced') return { state: 'bounced' }
-  if (tries >= MOST_TRIES) return { state: 'failed' }
-  return { nextAt: new Date(now.getTime() + PAUSES[Math.min(tries - 1, PAUSES.length - 1)]! * 60_000) }
+/** What a mail is after a try. */
+const STATES = { done: 'sent', refused: 'bounced', 'given-up': 'failed', waiting: 'queued' } as const
+
+function outcomeOf(context: Context, mail: Mail, sent: Sent): Outcome {
+  if (sent.how === 'sent') return { how: 'done' }
+  const problem = withoutAddresses(context, mail, sent.problem)
+  return { how: sent.how === 'bounced' ? 'refused' : 'failed', problem }
 }
 
 /** What a mail says, and whom it names, where that is sealed. */

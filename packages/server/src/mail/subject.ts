@@ -14,7 +14,7 @@ export const mail: Subject = {
   migrations: [mails, mailClaims],
   models: defineMail,
   routes: mailRoutes,
-  work: [work(sendJob, { atOnce: 2 }, (context, { mailId }) => sendMail(context, mailId))],
+  work: [work(sendJob, { seconds: 120, atOnce: 2 }, (context, { mailId }) => sendMail(context, mailId))],
   async begin(context) {
     if (context.config.role === 'web') return
     let looking = Promise.resolve()

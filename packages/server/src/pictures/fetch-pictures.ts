@@ -1,16 +1,15 @@
-import { Op } from 'sequelize'
 import { recomputeWidget } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { OutboundError } from '../platform/outbound/client'
-import { job } from '../platform/queue'
+import { isDueAgain, job, stepped } from '../platform/queue'
 import { keepCopies, noteMissing } from './keep-copies'
 import { Picture } from './models'
 import { copiesOf } from './copying/copies'
 import { NoPicture } from './copying/no-picture'
 import { uploadedBytes } from './uploads'
 
-/** A picture that could not be had is tried again after so long. */
-export const AGAIN_MS = 86_400_000
+/** A picture that could not be had is tried again a day later. */
+export const pictureRetries = stepped(Infinity, [24 * 60])
 
 /** Pictures after which a widget is drawn anew: so many make a row or two. */
 const AT_ONCE = 8
@@ -23,10 +22,10 @@ export const picturesJob = job<{ widgetId: string; urls: string[] }>('pictures')
  * come is left out. Where another widget's job has fetched all of them already, the widget was drawn without them all the same.
  */
 export async function fetchPictures(context: Context, { widgetId, urls }: { widgetId: string; urls: string[] }) {
-  const there = await Picture.findAll({
-    where: { sourceUrl: urls, triedAt: { [Op.gt]: new Date(Date.now() - AGAIN_MS) } },
-  })
-  const known = new Set(there.map(({ sourceUrl }) => sourceUrl))
+  const there = await Picture.findAll({ attributes: ['sourceUrl', 'triedAt'], where: { sourceUrl: urls } })
+  const known = new Set(
+    there.filter(({ triedAt }) => !isDueAgain(pictureRetries, triedAt)).map(({ sourceUrl }) => sourceUrl),
+  )
   const wanted = urls.filter((url) => !known.has(url))
   for (const url of wanted.slice(0, AT_ONCE)) await fetchPicture(context, url)
   await context.db.transaction((transaction) => recomputeWidget(context, widgetId, transaction))

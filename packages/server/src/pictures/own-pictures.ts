@@ -2,7 +2,8 @@ import { readingOf, type Item, type Picture as ItemPicture, type PictureRole } f
 import { pathTo } from '@pebblestrand/core/wire'
 import { Op, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
-import { AGAIN_MS, picturesJob } from './fetch-pictures'
+import { isDueAgain } from '../platform/queue'
+import { pictureRetries, picturesJob } from './fetch-pictures'
 import { Picture, WidgetPicture } from './models'
 
 /** Where the pictures of some items come from, of those that are shown: each item's first one before any other. */
@@ -102,7 +103,7 @@ export async function notePictures(
   )
   const settled = new Set(
     rows
-      .filter(({ contentHash, triedAt }) => contentHash !== null || triedAt.getTime() > Date.now() - AGAIN_MS)
+      .filter(({ contentHash, triedAt }) => contentHash !== null || !isDueAgain(pictureRetries, triedAt))
       .map(({ sourceUrl }) => sourceUrl),
   )
   const wanted = urls.filter((url) => !settled.has(url) || missing.has(url))

@@ -10,5 +10,5 @@ export const removals: Subject = {
   name: 'removals',
   models: defineRemovals,
   routes: removalRoutes,
-  work: [work(removalsTidy, { cron: '37 3 * * *' }, async () => void (await forgetRemovals()))],
+  work: [work(removalsTidy, { seconds: 300, cron: '37 3 * * *' }, async () => void (await forgetRemovals()))],
 }

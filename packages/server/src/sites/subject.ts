@@ -24,7 +24,9 @@ export const sites: Subject = {
     siteLookRoutes(serve, context)
   },
   work: [
-    work(readSiteJob, { atOnce: 2, each: 1 }, (context, { readingId }) => carryOutReading(context, readingId)),
-    work(readingsForgotten, { cron: '17 3 * * *' }, forgetReadings),
+    work(readSiteJob, { seconds: 300, atOnce: 2, each: 1 }, (context, { readingId }) =>
+      carryOutReading(context, readingId),
+    ),
+    work(readingsForgotten, { seconds: 60, cron: '17 3 * * *' }, forgetReadings),
   ],
 }

@@ -3,7 +3,7 @@ import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { recomputeForSource } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { job } from '../platform/queue'
+import { afterTry, doubling, job } from '../platform/queue'
 import { Source } from './models'
 import { connectors, type TellProgress } from './connector'
 import type { Copy, SourceFault, SourceReading } from './reading'
@@ -12,9 +12,8 @@ import { storeItems } from './store-items'
 const MINUTE = 60_000
 const DAY = 24 * 60
 
-/** Minutes until the next try: the interval, doubled with every failure in a row, a day at most. */
-export const backOff = (intervalMinutes: number, failures: number) =>
-  Math.min(Math.max(intervalMinutes, DAY), intervalMinutes * 2 ** Math.min(failures, 12))
+/** The interval, doubled with every failure in a row, a day at most. */
+export const sourceRetries = (intervalMinutes: number) => doubling(intervalMinutes, DAY)
 
 /** Adds a source of one sort, or gives the one that is there, also when two add it at once. Its items are stored at once. */
 export async function addSource(context: Context, url: string, kind = 'feed'): Promise<Source> {
@@ -165,13 +164,14 @@ function faultOf(reading: SourceReading): SourceFault | null {
 
 async function failed(source: Source, { retryAt, ...fault }: SourceFault, transaction?: Transaction): Promise<void> {
   const now = new Date()
-  const failures = source.failures + 1
+  const outcome = { how: 'failed', problem: fault.message, retryAt } as const
+  const { tries, nextAt } = afterTry(sourceRetries(source.intervalMinutes), outcome, source.failures, now)
   await source.update(
     {
       fetchedAt: now,
-      failures,
+      failures: tries,
       problem: { ...fault, at: now.toISOString() },
-      nextFetchAt: retryAt ?? new Date(now.getTime() + backOff(source.intervalMinutes, failures) * MINUTE),
+      ...(nextAt && { nextFetchAt: nextAt }),
     },
     { transaction },
   )

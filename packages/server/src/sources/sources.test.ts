@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { publishedWidget } from '../testing/scene'
 import { ItemRow, Source } from './models'
-import { backOff, queueDue, refreshSource } from './refresh'
+import { queueDue, refreshSource, sourceRetries } from './refresh'
 import { connectors } from './connector'
 
 let system: TestSystem
@@ -337,6 +337,6 @@ describe('back-off', () => {
     [30, 20, 1440],
     [10080, 5, 10080],
   ])('%i min after %i failures: %i min', (interval, failures, minutes) =>
-    expect(backOff(interval, failures)).toBe(minutes),
+    expect(sourceRetries(interval).pause(failures)).toBe(minutes),
   )
 })

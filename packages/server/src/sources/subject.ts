@@ -22,9 +22,9 @@ export const sources: Subject = {
     feedListRoutes(serve, context)
   },
   work: [
-    work(refreshJob, { atOnce: 8, each: REQUESTS_PER_HOST }, (context, { sourceId }) =>
+    work(refreshJob, { seconds: 300, atOnce: 8, each: REQUESTS_PER_HOST }, (context, { sourceId }) =>
       refreshSource(context, sourceId),
     ),
-    work(sourcesDue, { cron: '* * * * *' }, queueDue),
+    work(sourcesDue, { seconds: 60, cron: '* * * * *' }, queueDue),
   ],
 }

@@ -12,5 +12,5 @@ export const swaps: Subject = {
   migrations: [plannedSwaps],
   models: defineSwaps,
   routes: swapRoutes,
-  work: [work(swapsDue, { cron: '* * * * *' }, async (context) => swapWhatIsDue(context))],
+  work: [work(swapsDue, { seconds: 120, cron: '* * * * *' }, async (context) => swapWhatIsDue(context))],
 }

@@ -4,12 +4,13 @@ import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import type { Context } from '../context'
 import { onceBack } from '../database/away'
 import { fetchJobs, type FetchedJob } from './fetch-jobs'
+import { ENDLESS, timeOf, type JobTime } from './job-time'
 import { Taking } from './taking'
 import { Watch } from './watch'
-import type { Job, Work } from './work'
+import type { Ending, Job, Work } from './work'
 
+/** Of a job whose worker went away, or that failed at something nobody foresaw. */
 const RETRY = { retryLimit: 2, retryDelay: 5, retryBackoff: true }
-export const EXPIRES_SECONDS = 120
 /** Of a job that a person waits for. */
 export const WAITED_FOR = 10
 
@@ -34,13 +35,12 @@ export class Queue {
     const boss = new PgBoss({ connectionString: databaseUrl, schema: 'queue', max: 4 })
     boss.on('error', onError)
     await boss.start()
-    for (const { job } of works)
-      await boss.createQueue(job.name, {
-        name: job.name,
-        policy: job.oneWaiting ? 'short' : 'standard',
-        ...RETRY,
-        expireInSeconds: EXPIRES_SECONDS,
-      })
+    for (const { job, seconds } of works) {
+      const how = { ...RETRY, policy: job.oneWaiting ? 'short' : 'standard', expireInSeconds: seconds } as const
+      await boss.createQueue(job.name, { name: job.name, ...how })
+      // One that is there keeps what it was made with.
+      await boss.updateQueue(job.name, { name: job.name, ...how })
+    }
     return new Queue(boss, db, onError)
   }
 
@@ -104,14 +104,21 @@ export class Queue {
         atOnce: work.atOnce,
         fetch: (most) => fetchJobs(this.db, work, most),
         carryOut: async (job) => {
-          const problem = await carriedOut(work, context, job)
-          if (problem) this.onError(problem)
-          await onceBack(() => (problem ? this.boss.fail(name, job.id) : this.boss.complete(name, job.id)))
+          const ended = await carriedOut(work, context, job, timeOf(work.seconds))
+          if (ended instanceof Error) this.onError(ended)
+          await onceBack(() => this.note(name, job, ended))
         },
         onError: this.onError,
       }),
     )
     if (work.cron) await this.boss.schedule(name, work.cron, {})
+  }
+
+  /** Writes down how a job ended. Killed between the two, what goes on goes on twice: as after any crash. */
+  private async note(name: string, { id, data }: FetchedJob, ended: Ending | Error): Promise<void> {
+    if (ended instanceof Error) return this.boss.fail(name, id)
+    if (ended === 'more') await this.boss.send(name, data)
+    await this.boss.complete(name, id)
   }
 
   /** Names of the jobs that could be taken now. */
@@ -126,12 +133,9 @@ export class Queue {
     for (let done = 0; ; done++) {
       const [next] = (await this.boss.fetch<object>(name, { batchSize: 1 })) ?? []
       if (!next) return done
-      const problem = await carriedOut(work, context, next)
-      if (!problem) await this.boss.complete(name, next.id)
-      else {
-        await this.boss.fail(name, next.id)
-        throw problem
-      }
+      const ended = await carriedOut(work, context, next, ENDLESS)
+      await this.note(name, next, ended)
+      if (ended instanceof Error) throw ended
     }
   }
 
@@ -145,11 +149,15 @@ export class Queue {
   }
 }
 
-/** What went wrong with a job; null when it is done. */
-async function carriedOut({ run }: Work, context: Context, { data }: FetchedJob): Promise<Error | null> {
+/** How a job ended, or what went wrong with it. */
+async function carriedOut(
+  { run }: Work,
+  context: Context,
+  { data }: FetchedJob,
+  time: JobTime,
+): Promise<Ending | Error> {
   try {
-    await (run as (context: Context, data: object) => Promise<void>)(context, data)
-    return null
+    return await (run as (context: Context, data: object, time: JobTime) => Promise<Ending>)(context, data, time)
   } catch (error) {
     return error instanceof Error ? error : new Error(String(error))
   }

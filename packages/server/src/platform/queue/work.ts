@@ -1,4 +1,5 @@
 import type { Context } from '../context'
+import type { JobTime } from './job-time'
 
 /** A sort of job: its name in the queue, and what it is given. A `share` in the data says whose turn it takes: a host's, for instance. */
 export interface Job<Data extends object> {
@@ -21,13 +22,21 @@ export interface Work {
   atOnce: number
   /** Of these, so many of one share, over all workers. */
   each: number
+  /**
+   * Seconds that it may take. After these the queue takes its worker for gone and has it done again: whatever may take longer goes in
+   * pieces.
+   */
+  seconds: number
   /** Also begun by the clock, in cron's words. */
   cron?: string
-  run(context: Context, data: never): Promise<void>
+  /** `more`: it stopped because its time was up, and goes on as a new job with the same data. */
+  run(context: Context, data: never, time: JobTime): Promise<Ending>
 }
+
+export type Ending = void | 'more'
 
 export const work = <Data extends object>(
   of: Job<Data>,
-  how: { atOnce?: number; each?: number; cron?: string },
-  run: (context: Context, data: Data) => Promise<void>,
+  how: { seconds: number; atOnce?: number; each?: number; cron?: string },
+  run: (context: Context, data: Data, time: JobTime) => Promise<Ending>,
 ): Work => ({ job: of, atOnce: 1, each: Infinity, ...how, run: run as Work['run'] })
