@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize'
-import { afterAll, beforeAll, expect, it } from 'vitest'
+import { afterAll, beforeAll, beforeEach, expect, it } from 'vitest'
 import type { Install } from '../installs/models'
 import { CHROMIUM } from '../platform/browser/chromium-path'
 import { BrowserPool } from '../platform/browser/pool'
@@ -25,6 +25,11 @@ beforeAll(async () => {
 afterAll(async () => {
   await context.browser?.close()
   await system.stop()
+})
+
+// What an earlier look left for the browser is no matter of the next one.
+beforeEach(async () => {
+  await context.db.query(`DELETE FROM queue.job WHERE name = 'look-in-browser'`)
 })
 
 const waitingForABrowser = async () => {

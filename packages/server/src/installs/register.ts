@@ -2,17 +2,18 @@ import type { FilterValues, RegisterQuery, RegisterRow } from '@pebblestrand/con
 import { QueryTypes, type Sequelize } from 'sequelize'
 import type { z } from 'zod'
 import { literally } from '../platform/database/like'
-import { paged, windowOf, type Paged } from '../platform/http/paging'
+import { paged, type Paged } from '../platform/http/paging'
 import { filterValues, oneInstall, register, registerIds } from './queries'
 
 const filtersOf = (query: RegisterQuery) => ({ ...query, q: literally(query.q) })
 
 export async function readRegister(db: Sequelize, query: RegisterQuery): Promise<Paged<RegisterRow>> {
-  const rows = await db.query<RegisterRow & { total: number }>(register(query.sort, query.dir === 'down'), {
-    replacements: { ...filtersOf(query), ...windowOf(query) },
-    type: QueryTypes.SELECT,
-  })
-  return paged(rows, query)
+  return paged(query, (window) =>
+    db.query<RegisterRow & { total: number }>(register(query.sort, query.dir === 'down'), {
+      replacements: { ...filtersOf(query), ...window },
+      type: QueryTypes.SELECT,
+    }),
+  )
 }
 
 export async function readIds(db: Sequelize, query: RegisterQuery): Promise<string[]> {

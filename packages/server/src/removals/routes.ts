@@ -1,7 +1,7 @@
 import { routes } from '@pebblestrand/contract'
 import { QueryTypes } from 'sequelize'
 import type { Context } from '../platform/context'
-import { paged, windowOf } from '../platform/http/paging'
+import { paged } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
 import { bringBack } from './bring-back'
 import { DAYS_KEPT } from './forget'
@@ -10,14 +10,10 @@ import { remove } from './remove'
 
 export function removalRoutes(serve: Serve, context: Context): void {
   serve(routes.removals.list, async ({ query }) => {
-    const rows = await context.db.query<never>(listRemovals, {
-      replacements: windowOf(query),
-      type: QueryTypes.SELECT,
-    })
-    return {
-      ...(paged<{ total: number }>(rows, query) as never as { rows: never; total: number; page: number; size: number }),
-      daysKept: DAYS_KEPT,
-    }
+    const { rows, ...page } = await paged(query, (window) =>
+      context.db.query<{ total: number }>(listRemovals, { replacements: window, type: QueryTypes.SELECT }),
+    )
+    return { rows: rows as never, ...page, daysKept: DAYS_KEPT }
   })
 
   serve(routes.removals.remove, async ({ body, userId }) => {

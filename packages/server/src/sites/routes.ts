@@ -6,7 +6,7 @@ import { recomputeForClient, recomputeForPlacement, recomputeForSite } from '../
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
-import { paged, windowOf } from '../platform/http/paging'
+import { paged } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
 import { platformNames, requirePlatform } from '../platforms/profile-of'
 import { keepSiteList } from '../site-tags/site-list'
@@ -24,12 +24,13 @@ export function siteRoutes(serve: Serve, context: Context): void {
   const { db, config } = context
 
   serve(routes.sites.list, async ({ query }) => {
-    const rows = await db.query<never>(listSites(query.order), {
-      replacements: { q: literally(query.q), ...windowOf(query) },
-      type: QueryTypes.SELECT,
-    })
+    const { rows: shown, ...page } = await paged(query, (window) =>
+      db.query<{ total: number; platform: string }>(listSites(query.order), {
+        replacements: { q: literally(query.q), ...window },
+        type: QueryTypes.SELECT,
+      }),
+    )
     const nameOf = await platformNames()
-    const { rows: shown, ...page } = paged<{ total: number; platform: string }>(rows, query)
     return {
       rows: shown.map((row) => ({ ...row, platform: nameOf(row.platform) })) as never,
       ...page,
@@ -134,11 +135,12 @@ export function siteRoutes(serve: Serve, context: Context): void {
 
   serve(routes.sites.places, async ({ query }) => {
     const q = literally(query.q).split(/\s+/).join('%')
-    const rows = await db.query<never>(allPlaces, {
-      replacements: { q, id: query.id ?? null, ...windowOf(query) },
-      type: QueryTypes.SELECT,
-    })
-    return paged<{ total: number }>(rows, query) as never
+    return paged(query, (window) =>
+      db.query<{ total: number }>(allPlaces, {
+        replacements: { q, id: query.id ?? null, ...window },
+        type: QueryTypes.SELECT,
+      }),
+    ) as never
   })
 }
 

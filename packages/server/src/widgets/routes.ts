@@ -6,7 +6,7 @@ import { recomputeWidget } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
-import { paged, windowOf } from '../platform/http/paging'
+import { paged } from '../platform/http/paging'
 import type { Serve } from '../platform/http/serve'
 import { describeDraft, describeListed, describeWidget, type ListedWidget } from './describe-widget'
 import { saveDraft, settingsOf } from './draft'
@@ -22,11 +22,12 @@ export function widgetRoutes(serve: Serve, context: Context): void {
   const { db } = context
 
   serve(routes.widgets.list, async ({ query }) => {
-    const rows = await db.query<ListedWidget & { total: number }>(listWidgets, {
-      replacements: { ...query, q: literally(query.q), ...windowOf(query) },
-      type: QueryTypes.SELECT,
-    })
-    const { rows: shown, ...page } = paged(rows, query)
+    const { rows: shown, ...page } = await paged(query, (window) =>
+      db.query<ListedWidget & { total: number }>(listWidgets, {
+        replacements: { ...query, q: literally(query.q), ...window },
+        type: QueryTypes.SELECT,
+      }),
+    )
     return { rows: await describeListed(shown), ...page }
   })
 

@@ -169,6 +169,12 @@ describe('sources in use', () => {
 })
 
 describe('the list', () => {
+  it('gives its last page where it has become shorter than the one asked for', async () => {
+    const id = await publishedWidget(ada, 'Only one of its name', sourceId)
+    const list = (q: string) => `/api/widgets?q=${q}&size=2&page=3`
+    expect((await ada.get(list('Only one of its name'))).body).toMatchObject({ rows: [{ id }], total: 1, page: 1 })
+    expect((await ada.get(list('nobody-has-this-name'))).body).toMatchObject({ rows: [], total: 0, page: 1 })
+  })
   it('has a real render for each thumbnail, the changes since the release, and is paged', async () => {
     const id = await publishedWidget(ada, 'Listed', sourceId)
     const { draft } = await read(id)
@@ -181,6 +187,8 @@ describe('the list', () => {
     expect(total).toBe(1)
     expect(rows[0]).toMatchObject({ name: 'Listed', release: 1, changes: 1, shown: 4 })
     expect(rows[0]!.thumbnail.html.match(/<li/g)).toHaveLength(4)
+    await publishedWidget(ada, 'One more', sourceId)
+    await publishedWidget(ada, 'And another', sourceId)
     const all = await Widget.count()
     expect((await ada.get('/api/widgets?size=2&page=2')).body).toMatchObject({ total: all, page: 2, size: 2 })
     expect((await ada.get('/api/widgets?size=1000')).status).toBe(400)
