@@ -34,7 +34,7 @@ interface Slow {
 }
 
 /** Ms of the processor for one text, the least of some tries; what is thrown is no matter here. */
-function cost({ run }: Reader, text: string, tries = 2): number {
+function cost({ run }: Reader, text: string, tries = 3): number {
   let least = Infinity
   for (let n = 0; n < tries; n++) {
     const before = process.cpuUsage()
@@ -45,8 +45,8 @@ function cost({ run }: Reader, text: string, tries = 2): number {
     }
     const { user, system } = process.cpuUsage(before)
     least = Math.min(least, (user + system) / 1000)
-    // What is far from saying anything needs no second try.
-    if (least > 200 || least < LEAST_MS / 8) break
+    // What is far from saying anything needs no second try, nor what is too slow by any measure.
+    if (least > TOO_LONG_MS || least < LEAST_MS / 8) break
   }
   return least
 }
