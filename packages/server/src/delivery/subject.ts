@@ -17,7 +17,7 @@ export const delivery: Subject = {
   models: defineDelivery,
   routes: stagePageRoute,
   work: [
-    work(recomputeJob, { seconds: 600, atOnce: 4 }, (context, { widgetId, within }) =>
+    work(recomputeJob, { seconds: 120, atOnce: 4 }, (context, { widgetId, within }) =>
       recompute(context, widgetId, within),
     ),
     work(artefactsTidy, { seconds: 300, cron: '23 3 * * *' }, async () => void (await forgetOldPayloads())),

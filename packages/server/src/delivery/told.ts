@@ -11,7 +11,8 @@ import { PUBLIC_ID } from './public-id'
 
 /** Anyone can send anything here: a little text, and not too often from one address. */
 const MOST_BYTES = 4096
-const LIMIT = { points: 120, duration: 60, inMemoryBlockOnConsumed: 121 }
+const MOST_A_MINUTE = 120
+const LIMIT = { points: MOST_A_MINUTE, duration: 60, inMemoryBlockOnConsumed: MOST_A_MINUTE + 1 }
 
 /** Where behaviours tell what happened on a client's page: no session, no cookies, for any origin. */
 export function toldRoutes(app: FastifyInstance, context: Context, hearers: NonNullable<Subject['told']>): void {

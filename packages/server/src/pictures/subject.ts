@@ -14,7 +14,7 @@ export const pictures: Subject = {
   models: definePictures,
   routes: uploadRoutes,
   work: [
-    work(picturesJob, { seconds: 300, atOnce: 2 }, fetchPictures),
+    work(picturesJob, { seconds: 120, atOnce: 2 }, fetchPictures),
     work(picturesTidy, { seconds: 300, cron: '41 3 * * *' }, (context) => tidyPictures(context)),
   ],
 }

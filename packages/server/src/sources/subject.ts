@@ -22,7 +22,7 @@ export const sources: Subject = {
     feedListRoutes(serve, context)
   },
   work: [
-    work(refreshJob, { seconds: 300, atOnce: 8, each: REQUESTS_PER_HOST }, (context, { sourceId }) =>
+    work(refreshJob, { seconds: 120, atOnce: 8, each: REQUESTS_PER_HOST }, (context, { sourceId }) =>
       refreshSource(context, sourceId),
     ),
     work(sourcesDue, { seconds: 60, cron: '* * * * *' }, queueDue),
