@@ -1,13 +1,9 @@
-import { expect as usually, settings, test } from './pages/signed-in'
-
-/** Passwords are hashed at their real cost, on a machine that has just started all there is. */
-const expect = usually.configure({ timeout: 30_000 })
+import { expect, settings, test } from './pages/signed-in'
 
 const wanted = 'nine voices in a net loft'
 
 test('one’s account: where one is signed in, what happened, another password', async ({ signedIn: _mara, browser }) => {
   // It is the first to sign in, several times, while the demo's pages are still being looked at.
-  test.setTimeout(120_000)
   const at = async (password: string) => {
     const page = await (await browser.newContext({ baseURL: `http://localhost:${settings.port}` })).newPage()
     await page.goto('/sign-in')

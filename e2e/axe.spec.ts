@@ -32,7 +32,6 @@ test('screens before anybody is signed in pass axe', async ({ page }) => {
 })
 
 test('screens of sites and installs pass axe', async ({ signedIn: page }) => {
-  test.setTimeout(120_000)
   await walk(page, [
     ['Today', () => '/today', 'Since yesterday'],
     ['Sites', () => '/sites', 'Gullhaven Ferries'],
@@ -56,7 +55,6 @@ test('screens of sites and installs pass axe', async ({ signedIn: page }) => {
 })
 
 test('screens of widgets and of one’s account pass axe', async ({ signedIn: page }) => {
-  test.setTimeout(120_000)
   await walk(page, [
     ['Widgets', () => '/widgets', 'Forty knots'],
     ['Make a widget', () => '/widgets?new=1', 'Begin from'],
@@ -77,7 +75,6 @@ test('screens of widgets and of one’s account pass axe', async ({ signedIn: pa
 })
 
 test('open controls and panels pass axe', async ({ signedIn: page }) => {
-  test.setTimeout(120_000)
   await page.goto(`/widgets/${await widgetId(page, 'Post in brief')}`)
   for (const setting of ['columns', 'layout', 'accent', 'include', 'titleText']) {
     await page.locator(`[data-setting=${setting}]`).click()

@@ -94,7 +94,6 @@ async function misplaced(page: Page, { kind, items: shown, settings }: Laid): Pr
 }
 
 test('a wall’s boxes are where the core puts them, to a pixel, at twenty widths', async ({ page }) => {
-  test.setTimeout(120_000)
   for (const settings of [
     { layout: 'masonry', columns: 4, gap: 8, ratio: 'own' },
     { layout: 'masonry', columns: 3, gap: 20, ratio: 'own', caption: 'below', counts: true, background: '#ffffff' },
@@ -125,7 +124,6 @@ const picked = Array.from({ length: 12 }, (_, n): Item => {
   }
 })
 test('picks’ boxes are where the core puts them, to a pixel, at twenty widths', async ({ page }) => {
-  test.setTimeout(120_000)
   const kind = kindOf('picks')!
   for (const settings of [
     { layout: 'grid', columns: 3, gap: 20 },

@@ -37,10 +37,9 @@ test('what only editors see is told by the page’s preview address', async ({ s
 })
 
 test('a site that was read shows its first page, with its regions', async ({ signedIn: page }) => {
-  test.setTimeout(150_000)
   const id = await siteId(page, 'Gullhaven')
   const reading = async () => (await api<{ reading: object | null }>(page, 'GET', `/api/sites/${id}`)).reading
-  await expect.poll(reading, { timeout: 120_000, intervals: [1000] }).not.toBeNull()
+  await expect.poll(reading, { timeout: 150_000, intervals: [1000] }).not.toBeNull()
   await page.goto(`/sites/${id}`)
   await expect(page.getByText(/Its first page, read/)).toBeVisible()
   const picture = page.getByRole('img', { name: /The first page of .* in a wide window/ })

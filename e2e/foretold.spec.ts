@@ -97,7 +97,7 @@ test.describe.configure({ mode: 'parallel' })
 
 for (const profile of profileList)
   test(`foretold and seen: ${profile.name}`, async ({ signedIn: page, browser }) => {
-    test.setTimeout(300_000)
+    test.setTimeout(600_000)
     const place = places[profile.id]!
     const at = siteAddress(place.host, place.path)
     const made: string[] = []
@@ -309,7 +309,7 @@ async function byTag(
   await expect(async () => {
     const { shows } = (await (await fetch(origin() + listed)).json()) as SiteList
     expect(shows.map((one) => one.id)).toEqual(expect.arrayContaining([...ids.values()]))
-  }).toPass({ timeout: 30_000 })
+  }).toPass()
   await desk.publish('*', { [`head.${box.id}`]: snippets.tag })
   await desk.forget()
   const at = siteAddress(place.host, place.path)

@@ -104,7 +104,6 @@ test('each starter, filled in by keys on a live page at the width of a phone, ar
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(120_000)
   const [context, there] = await phone(browser)
   for (const [starter, { keys, thanks, says }] of Object.entries(byKeys)) {
     const form = await formOn(page, starter, `By keys: ${starter}`)
@@ -138,7 +137,6 @@ test('in steps, with a way back, a field that hangs on another, and what is wron
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(90_000)
   const form = await formOn(page, 'table', 'A table in steps')
   const [context, there] = await phone(browser)
   await withServedPage({ host: 'steps', html: around(form.inline) }, async (url) => {
@@ -189,7 +187,6 @@ test('nothing typed is lost: not by a reload, nor without a connection; pressed 
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(90_000)
   const form = await formOn(page, 'call-back', 'Through thick and thin')
   const [context, there] = await phone(browser)
   await withServedPage({ host: 'offline', html: around(form.inline) }, async (url) => {
@@ -210,7 +207,7 @@ test('nothing typed is lost: not by a reload, nor without a connection; pressed 
     await expect(there.getByLabel('Your name')).toHaveValue('Maud')
     expect(await leadsOf(page, form)).toHaveLength(0)
     await context.setOffline(false)
-    await expect(there.getByText('We call you within one working day.')).toBeVisible({ timeout: 20_000 })
+    await expect(there.getByText('We call you within one working day.')).toBeVisible()
   })
   expect(await leadsOf(page, form)).toHaveLength(1)
   await context.close()
@@ -244,7 +241,6 @@ test('on a page with a strict policy, from right to left, and under attack it wo
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(90_000)
   const form = await formOn(page, 'feedback', 'Right to left', { locale: 'ar' })
   const ours = `http://localhost:${settings.port}`
   const headers = {
@@ -270,7 +266,7 @@ test('on a page with a strict policy, from right to left, and under attack it wo
     await there.getByText('5 من 5', { exact: false }).first().locator('..').click()
     await readInPeace(there)
     await there.getByRole('button', { name: 'إرسال' }).click()
-    await expect(there.getByText('Thank you for telling us.')).toBeVisible({ timeout: 30_000 })
+    await expect(there.getByText('Thank you for telling us.')).toBeVisible()
   })
   // What a page refuses is the worker alone; the sum is done in small pieces then.
   expect(refused.filter((text) => !/worker/i.test(text))).toEqual([])
@@ -278,7 +274,6 @@ test('on a page with a strict policy, from right to left, and under attack it wo
 })
 
 test('within a dialog over the page: once answered it never comes again', async ({ signedIn: page, browser }) => {
-  test.setTimeout(90_000)
   const widgetId = await begin(page, 'centre-dialog', 'offer', 'Dialog with fields')
   const steps = [
     {
@@ -323,7 +318,7 @@ test('within a dialog over the page: once answered it never comes again', async 
     await readInPeace(there)
     await dialog.getByRole('button', { name: 'Send' }).click()
     await expect(dialog.getByText('Thank you. It has arrived.')).toBeVisible()
-    await expect(dialog).toBeHidden({ timeout: 15_000 })
+    await expect(dialog).toBeHidden()
     await there.reload()
     await expect(there.locator('[data-pebblestrand-over-ready]')).toBeAttached()
     await there.clock.fastForward(5000)
@@ -377,7 +372,6 @@ test('what nobody types is sent along, and another page comes then', async ({ si
 test('put together in the workbench by keys, its reply worded, tried, and its answers read, saved and deleted', async ({
   signedIn: page,
 }) => {
-  test.setTimeout(120_000)
   const widgetId = await begin(page, 'form', 'newsletter', 'Letters, put together')
   await page.goto(`/widgets/${widgetId}`)
   await page.getByRole('button', { name: /^Fields:/ }).click()
@@ -415,7 +409,7 @@ test('put together in the workbench by keys, its reply worded, tried, and its an
   await expect(page.getByText('It holds from now on.')).toBeVisible()
   expect(await violations(page)).toEqual([])
   await page.getByRole('button', { name: 'Send a test' }).click()
-  await expect(page.getByText('It went the whole way')).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByText('It went the whole way')).toBeVisible()
   const subjects = (await mailsTo(page, 'mara@tern-and-tiller.example')).map(({ subject }) => subject)
   expect(subjects).toContain('Test: Welcome')
   await expect(page.getByText('0 new, 0 done')).toBeVisible()
@@ -424,7 +418,6 @@ test('put together in the workbench by keys, its reply worded, tried, and its an
 test('answers are held back and let through, read whole, saved as a file, and deleted by request', async ({
   signedIn: page,
 }) => {
-  test.setTimeout(90_000)
   const form = await formOn(page, 'call-back', 'Held and let through')
   const send = (fields: Record<string, string>) =>
     page.request.post(`http://localhost:${settings.port}/w1/${form.publicId}?r=1`, {
@@ -488,7 +481,6 @@ test('a form that does not deliver is found by a check; the client reads what th
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(240_000)
   await expect(async () => {
     const { rows } = await api<{ rows: { widget: string; finding: string }[] }>(
       page,

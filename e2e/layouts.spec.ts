@@ -8,7 +8,6 @@ const source = async (page: Parameters<typeof api>[0], kind: string, url: string
   (await api<{ id: string }>(page, 'POST', '/api/sources', { kind, url })).id
 
 test('headlines in every layout on a live page', async ({ signedIn: page, browser }) => {
-  test.setTimeout(120_000)
   const own = {
     sources: [await source(page, 'feed', siteAddress('skerrow-post', '/feeds/news.xml'))],
     count: 6,
@@ -29,7 +28,6 @@ test('headlines in every layout on a live page', async ({ signedIn: page, browse
 })
 
 test('reviews in every layout on a live page', async ({ signedIn: page, browser }) => {
-  test.setTimeout(120_000)
   const own = {
     sources: [await source(page, 'review-service', siteAddress('harbour-voices', '/map?place=hv9b1x7s5pd3gn'))],
     count: 6,

@@ -25,7 +25,7 @@ const WINDOWS = {
 }
 
 test('widgets over a page appear and go as the rehearsal of the visit says', async ({ browser }) => {
-  test.setTimeout(600_000)
+  test.setTimeout(900_000)
   const served = new Served()
   const site = await served.at()
   const strangers = new Strangers(browser, site)

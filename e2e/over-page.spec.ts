@@ -169,7 +169,6 @@ test('from a starter to a client’s page by an opener; rehearsed; a kept visit 
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(120_000)
   const widgetId = await begin(page, 'centre-dialog', 'offer', 'Winter rates')
   await page.goto(`/widgets/${widgetId}`)
   const stage = page.frameLocator('iframe[title="The widget as it will stand there"]')
@@ -210,13 +209,13 @@ test('from a starter to a client’s page by an opener; rehearsed; a kept visit 
     const there = await visitor(browser)
     try {
       await there.goto(siteAddress('pollard-cycles', '/workshop'))
-      await expect(over(there, /half the price/)).toBeAttached({ timeout: 3000 })
+      await expect(over(there, /half the price/)).toBeAttached({ timeout: 5_000 })
       await goOn(there, 1)
       await expect(over(there, /half the price/)).toHaveAttribute('data-pebblestrand-over', 'open', { timeout: 5000 })
     } finally {
       await there.context().close()
     }
-  }).toPass({ timeout: 60_000 })
+  }).toPass({ timeout: 150_000 })
 
   await page.goto(`/widgets/${widgetId}`)
   await page.getByRole('button', { name: /^Devices:/ }).click()
@@ -237,7 +236,6 @@ test('another widget within it, and a press that opens another; a page that chan
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(120_000)
   const site = await siteId(page, 'Pollard')
   const { rows } = await api<{ rows: { id: string; name: string }[] }>(
     page,
@@ -274,9 +272,9 @@ test('another widget within it, and a press that opens another; a page that chan
   const there = await visitor(browser)
   await expect(async () => {
     await there.goto(siteAddress('pollard-cycles', '/hire'))
-    await expect(over(there, /Guests/)).toBeAttached({ timeout: 1500 })
-    await expect(over(there, /What our guests say/)).toBeAttached({ timeout: 1500 })
-  }).toPass({ timeout: 30_000 })
+    await expect(over(there, /Guests/)).toBeAttached({ timeout: 5_000 })
+    await expect(over(there, /What our guests say/)).toBeAttached({ timeout: 5_000 })
+  }).toPass()
   await goOn(there, 1)
   await there.evaluate((selector) => {
     const bar = [...document.querySelectorAll(selector)].find((one) => one.shadowRoot?.textContent?.includes('Guests'))!

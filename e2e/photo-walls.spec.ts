@@ -64,7 +64,6 @@ test('every layout on a live page: no shift, no wider than a phone, nothing axe 
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(240_000)
   const own = {
     sources: [await source(page, '/@isles.every.hour')],
     count: 12,
@@ -92,7 +91,6 @@ test('two walls on a page: more and enlarge by keyboard, each on its own; a post
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(240_000)
   const [cats, wheels] = [
     await begin(page, 'photo-wall', 'even-grid', 'Cats'),
     await begin(page, 'photo-wall', 'even-grid', 'Wheels'),
@@ -106,7 +104,7 @@ test('two walls on a page: more and enlarge by keyboard, each on its own; a post
   ])
   await picturesOf(browser, at, { Cats: 6, Wheels: 3 })
   await visitorsComeToSee(browser, at, async (visitor) => {
-    await expect(cells(visitor, 'Cats')).toHaveCount(6, { timeout: 2000 })
+    await expect(cells(visitor, 'Cats')).toHaveCount(6, { timeout: 5_000 })
     await expect(cells(visitor, 'Wheels')).toHaveCount(3)
     const more = region(visitor, 'Cats').getByRole('button', { name: 'Show more' })
     await more.focus()
@@ -166,7 +164,7 @@ test('two walls on a page: more and enlarge by keyboard, each on its own; a post
   await publish(page, wheels, { hidden: [`${wheelSource}:${rows[0]!.key}`] })
   await visitorsComeToSee(browser, at, async (visitor) => {
     await expect(cells(visitor, 'Wheels').first().getByRole('link')).not.toHaveAttribute('href', /000$/, {
-      timeout: 1500,
+      timeout: 5_000,
     })
     await expect(cells(visitor, 'Wheels')).toHaveCount(3)
   })

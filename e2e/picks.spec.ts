@@ -20,7 +20,6 @@ test('a collection from nothing to a client’s page, which follows without anyo
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(150_000)
   await page.goto('/sources')
   await page.getByRole('button', { name: 'Begin a collection of picks' }).click()
   await page.getByLabel('What it is called').fill('Worth the ferry')
@@ -70,7 +69,7 @@ test('a collection from nothing to a client’s page, which follows without anyo
   const shown = async (expected: string[]) =>
     visitorsComeToSee(browser, at, async (visitor) => {
       const headings = cells(visitor, 'Worth the ferry: picks').getByRole('heading')
-      await expect(headings).toHaveText(expected, { timeout: 1500 })
+      await expect(headings).toHaveText(expected, { timeout: 5_000 })
     })
   await shown(['Third', 'Second ramp opens at Gullhaven pier'])
 
@@ -175,7 +174,6 @@ test('bookmarks are brought in by folders, and saved', async ({ signedIn: page }
 })
 
 test('picks in every layout on a live page', async ({ signedIn: page, browser }) => {
-  test.setTimeout(240_000)
   const { rows } = await api<{ rows: { id: string }[] }>(page, 'GET', '/api/sources?q=shelf')
   const own = { sources: [rows[0]!.id], count: 9 }
   const place = { site: 'Brackenfold', host: 'brackenfold', path: '/club' }
@@ -199,7 +197,7 @@ test('picks in every layout on a live page', async ({ signedIn: page, browser })
       .filter({ has: visitor.getByRole('link') })
       .first()
     const card = linked.locator('.b')
-    await expect(card).toHaveCSS('opacity', '0', { timeout: 1500 })
+    await expect(card).toHaveCSS('opacity', '0', { timeout: 5_000 })
     await linked.getByRole('link').focus()
     await expect(card).toHaveCSS('opacity', '1')
     // The card is painted over the cover, not under it.

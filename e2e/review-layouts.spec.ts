@@ -10,7 +10,6 @@ test('reviews that move by themselves, and a badge in the corner, on a live page
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(150_000)
   const { id: source } = await api<{ id: string }>(page, 'POST', '/api/sources', {
     kind: 'review-service',
     url: siteAddress('harbour-voices', '/map?place=hv8r5k1v3nb6wz'),
@@ -31,7 +30,7 @@ test('reviews that move by themselves, and a badge in the corner, on a live page
 
   await publish(page, reviews, { ...own, layout: 'one', moves: '5' })
   await visitorsComeToSee(browser, at, async (visitor) => {
-    await expect(said(visitor).getByRole('button', { name: 'Stop moving' })).toBeVisible({ timeout: 2000 })
+    await expect(said(visitor).getByRole('button', { name: 'Stop moving' })).toBeVisible({ timeout: 5_000 })
     await expect(items(visitor)).toHaveCount(8)
   })
 
@@ -45,8 +44,8 @@ test('reviews that move by themselves, and a badge in the corner, on a live page
     }, dir)
     await expect(async () => {
       await visitor.goto(at)
-      await expect(said(visitor).getByRole('button', { name: 'Go on moving' })).toBeVisible({ timeout: 2000 })
-    }).toPass({ timeout: 20_000 })
+      await expect(said(visitor).getByRole('button', { name: 'Go on moving' })).toBeVisible({ timeout: 5_000 })
+    }).toPass()
     const list = said(visitor).getByRole('list').first()
     const along = () => list.evaluate((row) => Math.round(Math.abs(row.scrollLeft)))
     await said(visitor).getByRole('button', { name: 'Next' }).click()

@@ -68,7 +68,7 @@ test('from the address of a place’s page to reviews on a client’s page', asy
   await desk.publish('/orchard', { 'main.code': snippets.inline })
   await visitorsComeToSee(browser, siteAddress('brackenfold', '/orchard'), async (visitor) => {
     const said = visitor.getByRole('region', { name: 'Said of the ferries' })
-    await expect(said.getByText('Petra L.')).toBeVisible({ timeout: 2000 })
+    await expect(said.getByText('Petra L.')).toBeVisible({ timeout: 5_000 })
     await expect(said.getByRole('listitem')).toHaveCount(2)
   })
   await desk.publish('/orchard', { 'main.code': '' })

@@ -6,7 +6,6 @@ import { visitorsComeToSee } from './pages/visitor'
 // The story of the first slice, from a page's address to a confirmed install, and what goes wrong on the way.
 
 test('from a feed to a confirmed install', async ({ page, browser }) => {
-  test.setTimeout(180_000)
   await test.step('sign in with the printed account', () => signIn(page))
 
   await test.step('Today shows the shoreline and things to do', async () => {
@@ -131,7 +130,7 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
     const check = page.getByRole('button', { name: 'Check now' })
     await check.click()
     await expect(check).toBeDisabled()
-    await expect(check).toBeEnabled({ timeout: 45_000 }) // a browser looks as well
+    await expect(check).toBeEnabled() // a browser looks as well
   }
   const saw = page.getByRole('region', { name: 'What we saw' })
 
@@ -182,7 +181,7 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
 
   await test.step('its placement keeps its mark, and is known by it from then on', async () => {
     await saw.getByRole('button', { name: 'Keep this as the placement’s mark' }).click()
-    await expect(saw.getByText('sidebar, as planned, known by its mark')).toBeVisible({ timeout: 45_000 })
+    await expect(saw.getByText('sidebar, as planned, known by its mark')).toBeVisible()
     await expect(saw.getByRole('button', { name: 'Keep this as the placement’s mark' })).toHaveCount(0)
   })
 
@@ -197,7 +196,7 @@ test('from a feed to a confirmed install', async ({ page, browser }) => {
     await publishRelease(page, 2)
     await expect(page.getByText('Release 2 is published.')).toBeVisible()
     await visitorsComeToSee(browser, siteAddress('gullhaven', '/timetable'), async (later) => {
-      await expect(later.getByRole('complementary').getByRole('listitem')).toHaveCount(5, { timeout: 2000 })
+      await expect(later.getByRole('complementary').getByRole('listitem')).toHaveCount(5, { timeout: 5_000 })
     })
   })
 

@@ -54,7 +54,6 @@ test('films in every layout on a live page; the service is asked only when one i
   signedIn: page,
   browser,
 }) => {
-  test.setTimeout(240_000)
   const source = await api<{ id: string }>(page, 'POST', '/api/sources', { kind: 'video-feed', url: films(channel) })
   const standing = await inEveryLayout(page, browser, place, {
     kind: 'videos',
@@ -74,7 +73,7 @@ test('films in every layout on a live page; the service is asked only when one i
   )
   expect(problem?.message).toContain('503')
   await visitorsComeToSee(browser, standing.at, async (visitor) => {
-    await expect(cells(visitor, standing.nameOf('one'))).toHaveCount(4, { timeout: 1500 })
+    await expect(cells(visitor, standing.nameOf('one'))).toHaveCount(4, { timeout: 5_000 })
   })
   await trouble({ outage: false })
   const context = await browser.newContext({ viewport: { width: 390, height: 800 } })
@@ -103,7 +102,6 @@ test('films in every layout on a live page; the service is asked only when one i
 })
 
 test('a profile card from its handle to a live page, and of a channel', async ({ signedIn: page, browser }) => {
-  test.setTimeout(240_000)
   const widgetId = await begin(page, 'profile-card', 'card', 'Follow the ferries')
   await page.goto(`/widgets/${widgetId}`)
   await page.locator('[data-setting=sources]').click()
@@ -130,8 +128,8 @@ test('a profile card from its handle to a live page, and of a channel', async ({
   await picturesOf(browser, at, { 'Follow the ferries': 3 })
   await visitorsComeToSee(browser, at, async (visitor) => {
     const card = visitor.getByRole('region', { name: 'Follow the ferries' })
-    await expect(card.getByText('@gullhaven.ferries')).toBeVisible({ timeout: 1500 })
-    await expect(cells(visitor, 'Follow the ferries')).toHaveCount(3, { timeout: 1500 })
+    await expect(card.getByText('@gullhaven.ferries')).toBeVisible({ timeout: 5_000 })
+    await expect(cells(visitor, 'Follow the ferries')).toHaveCount(3, { timeout: 5_000 })
     await expect(card.getByRole('link', { name: 'Follow: Gullhaven Ferries' })).toHaveAttribute('href', url)
     for (const width of [1280, 390]) {
       await visitor.setViewportSize({ width, height: 800 })

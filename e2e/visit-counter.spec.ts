@@ -76,7 +76,7 @@ test('a visit counter: from its starter to numbers that grow', async ({ signedIn
     const path = `/p2/${/data-pebblestrand="([^"]+)"/.exec(snippets.inline)![1]}.json`
     const answer = await api<{ html: string }>(page, 'GET', `${path}?past-the-browsers-cache=${Date.now()}`)
     expect(answer.html).toMatch(/Today <b>2<\/b>/)
-  }).toPass({ timeout: 20_000 })
+  }).toPass()
   await second.close()
   await desk.publish('/club', {})
   await editor.close()

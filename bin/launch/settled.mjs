@@ -1,14 +1,16 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import pg from 'pg'
+import { Complaint } from './complaint.mjs'
 
-/** Ms that the demo's own work is waited for at most: its first looks, copies of its pictures. */
-const PATIENCE = 100_000
+/** Ms that the demo's own work is waited for at most: its first looks, copies of its pictures. A minute on a quiet machine. */
+const PATIENCE = 600_000
 /** So many times in a row nothing was waiting: then it is through, and not between two steps. */
 const CALM = 3
 
 /**
  * Once a system has done what it does of itself after its start, or after a while. Beside that, what is tried or measured is slow.
  * @param {string} databaseUrl
+ * @throws {Complaint} when it never is
  */
 export async function settled(databaseUrl) {
   const database = new pg.Client({ connectionString: databaseUrl })
@@ -21,6 +23,7 @@ export async function settled(databaseUrl) {
       )
       calm = rows[0].busy ? 0 : calm + 1
     }
+    if (calm < CALM) throw new Complaint(`Jobs were still waiting after ${PATIENCE / 60_000} minutes.`)
   } finally {
     await database.end()
   }

@@ -90,7 +90,7 @@ async function movesByKeyboard(visitor: Page, name: string): Promise<void> {
   const list = visitor.getByRole('region', { name, exact: true }).locator('.k .l')
   await list.focus()
   await visitor.keyboard.press('ArrowRight')
-  await expect.poll(() => list.evaluate((one) => one.scrollLeft), { timeout: 1500 }).toBeGreaterThan(20)
+  await expect.poll(() => list.evaluate((one) => one.scrollLeft), { timeout: 5_000 }).toBeGreaterThan(20)
 }
 
 /** The browser's own sum of layout shift while the page loads, in a window of a size, as if that were 800 px high. */
@@ -121,8 +121,8 @@ export const picturesOf = (browser: Browser, at: string, counts: Record<string, 
     try {
       await visitor.goto(at)
       for (const [name, count] of Object.entries(counts))
-        await expect(cells(visitor, name)).toHaveCount(count, { timeout: 1500 })
+        await expect(cells(visitor, name)).toHaveCount(count, { timeout: 5_000 })
     } finally {
       await visitor.close()
     }
-  }).toPass({ timeout: 120_000 })
+  }).toPass({ timeout: 150_000 })

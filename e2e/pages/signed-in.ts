@@ -12,7 +12,7 @@ export async function signIn(page: Page): Promise<void> {
   await page.getByLabel('Password').fill('low-tide-42')
   await page.getByRole('button', { name: 'Sign in' }).click()
   // Passwords are hashed at their real cost, on a machine that has just started all there is.
-  await expect(page).toHaveURL(/\/today$/, { timeout: 30_000 })
+  await expect(page).toHaveURL(/\/today$/)
 }
 
 /** Calls the server as the signed-in person does; gives the parsed answer. */
@@ -62,7 +62,7 @@ export const test = base.extend<{ signedIn: Page }, { system: void }>({
       await use()
       await stop()
     },
-    { scope: 'worker', auto: true, timeout: 60_000 },
+    { scope: 'worker', auto: true, timeout: 150_000 },
   ],
   baseURL: `http://localhost:${settings.port}`,
 

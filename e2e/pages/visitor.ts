@@ -16,7 +16,7 @@ export async function visitorsComeToSee(browser: Browser, address: string, see: 
     } finally {
       await context.close()
     }
-  }).toPass({ timeout: 75_000 })
+  }).toPass({ timeout: 150_000 })
 }
 
 /** A page of a simulated site as anybody gets it, without a browser. */
