@@ -1,5 +1,5 @@
-import { bodyTypes, Item, Picture } from '@pebblestrand/core/items'
-import { Profile } from '@pebblestrand/core/sources/profile'
+import { Item } from '@pebblestrand/core/items'
+import { givenNames, SourceFacts } from '@pebblestrand/core/sources/facts'
 import { z } from 'zod'
 import { IdParams, line, paged, Paging, Time, wholeNumber, words } from './fields'
 import { route } from './route'
@@ -19,23 +19,17 @@ export const Folder = z
 const Problem = z.object({ code: z.string(), message: z.string(), remedy: z.string(), at: z.string() })
 
 /** A source as a widget's bench knows it. */
-export const SourceInfo = z.object({
+export const SourceInfo = SourceFacts.extend({
   id: z.uuid(),
   kind: z.string(),
-  /** What its items are. */
-  gives: z.array(z.enum(bodyTypes)),
+  /** What its items are, and which of its facts a widget can be made of. */
+  gives: z.array(z.enum(givenNames)),
   title: z.string(),
   link: z.string().nullable(),
   url: z.string(),
   problem: Problem.nullable(),
   okAt: Time.nullable(),
   intervalMinutes: z.number(),
-  /** What its ratings come to as it says itself; null where it says nothing. */
-  rating: z.object({ mean: z.number(), count: z.number() }).nullable(),
-  /** Of the place or the thing itself. */
-  picture: Picture.nullable(),
-  /** Who it is of, at its service; null where it is nobody's. */
-  profile: Profile.nullable(),
   /** A person has stopped it. */
   paused: z.boolean(),
   /** The account it is read by; null where anyone may read it. */
@@ -70,7 +64,9 @@ export const FoundSource = z.object({
   format: z.string(),
   count: z.number(),
   how: z.enum(['given', 'declared', 'linked', 'usual']),
-  rating: z.object({ mean: z.number(), count: z.number() }).nullable(),
+  rating: SourceFacts.shape.rating,
+  /** When the place is open. */
+  hours: SourceFacts.shape.hours,
   newest: z.array(z.object({ title: z.string(), publishedAt: z.string().nullable(), link: z.string().nullable() })),
 })
 export type FoundSource = z.infer<typeof FoundSource>
@@ -89,8 +85,8 @@ export const sourceRoutes = {
     summary: 'The sources behind an address, each with its newest items',
     body: z.object({
       address: line(2000),
-      /** What the items are to be; any where left out. */
-      gives: z.array(z.enum(bodyTypes)).max(10).optional(),
+      /** What it is wanted for; anything where left out. */
+      gives: z.array(z.enum(givenNames)).max(10).optional(),
     }),
     often: { times: 30, seconds: 60 },
     step: Tried,
@@ -115,12 +111,12 @@ export const sourceRoutes = {
     summary: 'Known sources',
     query: Paging.extend({
       q: z.string().trim().max(200).default(''),
-      /** Only those whose items are such; several with commas between them. */
+      /** Only those that give such; several with commas between them. */
       gives: z
         .string()
         .default('')
         .transform((text) => text.split(',').filter(Boolean))
-        .pipe(z.array(z.enum(bodyTypes))),
+        .pipe(z.array(z.enum(givenNames))),
     }),
     answer: paged(SourceDetail),
   }),

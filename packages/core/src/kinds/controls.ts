@@ -1,4 +1,5 @@
 import type { FormDefinition } from '../forms'
+import { weekWords, writtenHours, type DayHours, type Week } from '../hours'
 import { triggerWords } from '../presence/words'
 import type { Trigger } from '../presence/rules'
 import { plainText, type RichText } from '../rich-text'
@@ -17,7 +18,7 @@ export interface Controls {
   /** Rules of CSS for the widget. */
   css: { most: number }
   colour: { unset: string | null }
-  sources: { most: number }
+  sources: { most: number; none: string }
   /** Items named by their ids, chosen where they are listed. */
   items: { most: number; one: string; none: string }
   /** Addresses of items named by their ids, chosen where they are listed. */
@@ -31,6 +32,11 @@ export interface Controls {
   /** A day and a time on the clocks of the site, and hours and minutes of any day. */
   'local-time': { none: string }
   'time-of-day': { none: string }
+  /** A day of the calendar. */
+  day: { none: string }
+  /** The openings of one day, and of each day of a week. */
+  hours: object
+  week: object
   /** The address of a picture, typed or of one that was uploaded. */
   picture: { most: number; none: string }
   /** Paths of pages and patterns of them. */
@@ -69,6 +75,7 @@ type Wording<T extends ControlType> = (control: ControlOf<T>, value: never, cont
 
 const grouped = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 20 })
 
+const calendarDay = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeZone: 'UTC' })
 const dayAndTime = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short', timeZone: 'UTC' })
 
 /** Letters of a longer text that are said. */
@@ -100,13 +107,13 @@ const wordings: { [T in ControlType]: Wording<T> } = {
     value === null || (names && !value) ? `“${usualForm(labels.en[says])}”` : value ? `“${value}”` : 'nothing',
   css: (_control, value: string) => (value.trim() ? `${value.trim().split('\n').length} lines` : 'none'),
   colour: ({ unset }, value: string) => value || (unset ?? ''),
-  sources: (_control, value: string[], { sourceNames }) =>
+  sources: ({ none }, value: string[], { sourceNames }) =>
     value.length
       ? listed(
           value.map((id) => sourceNames[id] ?? 'a source that is gone'),
           'and',
         )
-      : 'no source yet',
+      : none,
   items: ({ one, none }, value: string[]) =>
     value.length ? `${value.length} ${value.length === 1 ? one : `${one}s`}` : none,
   'item-links': ({ one, none }, value: unknown[]) =>
@@ -128,6 +135,9 @@ const wordings: { [T in ControlType]: Wording<T> } = {
   rich: ({ none }, value: RichText) => excerpt(plainText(value)) || none,
   'local-time': ({ none }, value: string) => (value ? dayAndTime.format(new Date(`${value}Z`)) : none),
   'time-of-day': ({ none }, value: string) => value || none,
+  day: ({ none }, value: string) => (value ? calendarDay.format(new Date(`${value}T00:00Z`)) : none),
+  hours: (_control, value: DayHours) => writtenHours(value) || 'closed',
+  week: (_control, value: Week) => weekWords(value) || 'on no day',
   picture: ({ none }, value: string) => (/\/api\/uploads\/[\w-]+$/.test(value) ? 'one of your own' : value || none),
   paths: ({ none }, value: string[]) => (value.length ? listed(value, 'and') : none),
   widget: ({ none }, value: string, { widgetNames }) =>

@@ -29,6 +29,7 @@ export {
   picturedIn,
   showsNothing,
   renderSample,
+  standsForSample,
   renderWidget,
   siftingOf,
 } from './render-widget'
@@ -47,3 +48,4 @@ export { fitVerdict, fillsHere, gapsHere, mostItems, rowsHint, type FitVerdict }
 export type { HintId, SettingMeta } from './setting'
 export { contentKeys, designOf, ownKeys, redesigned, type Redesigned } from './design'
 export { readStarterFile, starterFile, StarterFile, type ReadStarter } from './starter-file'
+export type { OpenNowData } from './opening-hours'

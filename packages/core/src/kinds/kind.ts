@@ -8,7 +8,7 @@ import type { PartName } from './parts'
 import type { Order, Rule } from '../sieve'
 import type { Pictured } from '../pictured'
 import type { PresenceRules } from '../presence'
-import type { Profile } from '../sources'
+import type { Given, SourceFacts } from '../sources'
 import type { PhraseWish, SharedPhrase } from '../phrases'
 import type { RatingSummary } from '../stats'
 
@@ -49,19 +49,7 @@ export interface RenderContext {
   around?: Around
   /** Said where a frame or a section needs a title. */
   widgetName: string
-  /** `rating`: what a source says its ratings come to, of all there are. */
-  sources: Record<
-    string,
-    {
-      title: string
-      link: string | null
-      rating?: { mean: number; count: number } | null
-      /** Of the place or the thing itself. */
-      picture?: Picture | null
-      /** Who it is of, at its service. */
-      profile?: Profile | null
-    }
-  >
+  sources: Record<string, { title: string; link: string | null } & Partial<SourceFacts>>
   /** What the server knows of an install beside its items, by name (`Kind.facts`); a kind reads only its own. */
   facts: Record<string, unknown>
   /** Our copies of the pictures at the addresses that its settings name (`Kind.pictureAddresses`). */
@@ -115,6 +103,8 @@ export interface Content<S> {
   /** What items are called: "headlines". */
   many: string
   bodies: readonly BodyType[]
+  /** Facts of its sources that it is made of instead. */
+  facts?: readonly Exclude<Given, BodyType>[]
   sourceIds(settings: S): string[]
   rules(settings: S): Rule[]
   order(settings: S): Order
@@ -126,6 +116,8 @@ export interface Content<S> {
   loosened?(rule: Rule): Settings | null
   /** Which phrases that many items share are shown: found, in a language, or chosen by hand; null for none. */
   phrases?(settings: S): PhraseWish | null
+  /** Whether its settings hold what it shows, so that it needs no source. */
+  isWritten?(settings: S): boolean
   /** Whether nothing is shown. Left out: where no item is left. */
   isEmpty?(view: View<S>): boolean
 }

@@ -5,6 +5,7 @@ import { form } from './form'
 import { fullCover } from './full-cover'
 import { headlines } from './headlines'
 import type { Kind } from './kind'
+import { openingHours } from './opening-hours'
 import { photoWall } from './photo-wall'
 import { picks } from './picks'
 import { profileCard } from './profile-card'
@@ -23,6 +24,7 @@ const kinds = [
   picks,
   profileCard,
   visitCounter,
+  openingHours,
   form,
   centreDialog,
   edgeBar,

@@ -31,18 +31,20 @@ function* variations(kind: (typeof kindList)[string]): Generator<Settings> {
     small: 'While there are some',
     body: [{ is: 'paragraph', runs: [{ text: 'Read on', link: 'https://kiln.example' }] }],
   }
+  yield { special: [{ from: '2026-12-24', until: '', name: 'Christmas', spans: [] }], sources: [] }
   yield { fields: { steps: [{ title: 'Who?', fields: [{ is: 'email', name: 'email', label: 'E-mail address' }] }] } }
 }
 
 const source = '7f1f6c0a-3d55-4a0e-9d59-0f6e5f6f7a11'
 const profile = { handle: 'kiln', bio: 'Pots', counts: { posts: 3, followers: 4, following: 5 } }
+const hours = { week: Array.from({ length: 7 }, () => []), special: [] }
 const picture = { url: 'https://kiln.example/face.jpg', width: 80, height: 80, alt: '' }
 
 describe.each(Object.values(kindList).map((kind) => [kind.id, kind] as const))('parts of %s', (_id, kind) => {
   const { items, facts } = kind.sample('https://strand.example')
   const context = {
     widgetName: 'W',
-    sources: { [source]: { title: 'Kiln', link: 'https://kiln.example', rating: null, profile, picture } },
+    sources: { [source]: { title: 'Kiln', link: 'https://kiln.example', rating: null, profile, picture, hours } },
     facts,
     around: {
       language: 'en',

@@ -12,12 +12,12 @@ function saidOf(id: string, change: Settings = {}, language: string | null = nul
 }
 
 describe('pictures of kinds', () => {
-  it('there are of a badge, a list of headlines and a counter', () =>
+  it('there are of a badge, a list of headlines, a counter and opening hours', () =>
     expect(
       Object.values(kindList)
         .filter(({ pictured }) => pictured)
         .map(({ id }) => id),
-    ).toEqual(['headlines', 'rating-badge', 'visit-counter']))
+    ).toEqual(['headlines', 'rating-badge', 'visit-counter', 'opening-hours']))
   it('a badge says its mean, its stars and how many', () => {
     const badge = saidOf('rating-badge', { label: 'Guests say' })!
     expect(badge.rows).toHaveLength(1)
@@ -34,6 +34,10 @@ describe('pictures of kinds', () => {
   it('a counter says each number with its name, in the language of its page', () => {
     expect(picturedAsText(saidOf('visit-counter')!)).toContain('38')
     expect(saidOf('visit-counter', {}, 'ar')!.rightToLeft).toBe(true)
+  })
+  it('opening hours say the week, in the language of its page', () => {
+    expect(picturedAsText(saidOf('opening-hours', { title: 'When' })!)).toContain('Monday – Friday')
+    expect(picturedAsText(saidOf('opening-hours', {}, 'de')!)).toContain('Samstag – Sonntag')
   })
   it('nothing to say is no picture', () => {
     const kind = Object.values(kindList).find(({ id }) => id === 'headlines')!

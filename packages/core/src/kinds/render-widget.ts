@@ -58,6 +58,10 @@ export function drawn<S>(kind: Kind<S>, view: View<S>): Rendered {
 export const picturedIn = <S>(kind: Kind<S>, view: View<S>): Pictured | null =>
   kind.pictured?.(spokenView(kind, view)) ?? null
 
+/** Whether a kind with content shows its sample, since nobody has said yet what it is to show. */
+export const standsForSample = <S>({ content }: Kind<S>, settings: S): boolean =>
+  content !== undefined && !content.sourceIds(settings).length && !content.isWritten?.(settings)
+
 /** Whether nothing of a kind with content is left to show. */
 export const showsNothing = <S>(kind: Kind<S>, view: View<S>): boolean =>
   Boolean(kind.content) && (kind.content!.isEmpty?.(spokenView(kind, view)) ?? view.items.length === 0)

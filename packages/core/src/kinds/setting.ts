@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { Week } from '../hours'
 import { patternProblem } from '../page-patterns'
 import { lengthOf, RichText } from '../rich-text'
 import type { Control } from './controls'
@@ -106,12 +107,13 @@ export const colour = (byDefault: string, unset: string | null, place: Place) =>
     .default(byDefault)
     .register(settingRegistry, { ...place, control: { type: 'colour', unset } })
 
-export const sources = (most: number, place: Place) =>
+/** @param none said where there is no source; it then has content of its own */
+export const sources = (most: number, place: Place, { none = 'no source yet' } = {}) =>
   z
     .array(z.uuid('must be the id of a source'))
     .max(most, `takes ${most} sources at most`)
     .default([])
-    .register(settingRegistry, { ...place, control: { type: 'sources', most } })
+    .register(settingRegistry, { ...place, control: { type: 'sources', most, none } })
 
 /** Items by their ids, in an order. */
 export const items = (limits: { most: number; one: string; none: string }, place: Place) =>
@@ -212,6 +214,17 @@ export const timeOfDay = (none: string, place: Place) =>
     .regex(/^(?:[01]\d|2[0-3]):[0-5]\d$|^$/, 'must be a time like 08:30')
     .default('')
     .register(settingRegistry, { ...place, control: { type: 'time-of-day', none } })
+
+/** A day of the calendar, as `2026-12-24`; '' for none. */
+export const day = (none: string, place: Place) =>
+  z
+    .union([z.literal(''), z.iso.date()], 'must be a day like 2026-12-24')
+    .default('')
+    .register(settingRegistry, { ...place, control: { type: 'day', none } })
+
+/** When a place is open on each day of a week. */
+export const week = (byDefault: Week, place: Place) =>
+  Week.default(byDefault).register(settingRegistry, { ...place, control: { type: 'week' } })
 
 /** Paths of pages, or patterns of them. */
 export const paths = (most: number, none: string, place: Place) =>

@@ -4,6 +4,7 @@ export { cutWords, limited, LIMITS as sourceLimits, type Cut, type LimitedSource
 export type { DocumentFormat, Meant, ReadSource, SourceCandidate, SourceKind } from './source-kind'
 export { SourceError, sourceErrors, type SourceErrorCode } from './source-error'
 export { decodeBytes } from './decode'
+export { factsOf, isWholeFact, SourceFacts, wholeFacts, type FactName, type Given } from './facts'
 export { Profile } from './profile'
 export { serviceNames, type ServiceName } from './source-kind'
 export { TokenAnswer } from './service-token'

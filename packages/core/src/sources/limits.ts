@@ -91,7 +91,7 @@ export function limited(read: ReadSource): LimitedSource {
     title: read.title.slice(0, LIMITS.title),
     link: address(read.link),
     picture: picture(read.picture ?? null),
-    profile: read.profile && { ...read.profile, bio: text(read.profile.bio, 'title') },
+    profile: read.profile ? { ...read.profile, bio: text(read.profile.bio, 'title') } : null,
     language: read.language && read.language.slice(0, 35), // RFC 5646 section 4.4.1: buffers of 35 hold any tag in use
     entries: read.entries.map(entry),
     cut,

@@ -5,7 +5,7 @@ import { picks } from './picks'
 import { reviewService } from './review-service'
 import { structuredData } from './structured-data'
 import { videoFeed } from './video-feed'
-import type { BodyType } from '../items'
+import type { Given } from './facts'
 import type { SourceKind } from './source-kind'
 
 /** Every sort of source, by id, in the order in which pasted text is offered to them. Adding one: its file and a line here. */
@@ -19,6 +19,6 @@ export const sourceKinds: Record<string, SourceKind> = {
   [picks.id]: picks,
 }
 
-/** The sorts whose items are such. */
-export const kindsGiving = (gives: readonly BodyType[]): SourceKind[] =>
+/** The sorts that give such. */
+export const kindsGiving = (gives: readonly Given[]): SourceKind[] =>
   Object.values(sourceKinds).filter((one) => one.gives.some((type) => gives.includes(type)))

@@ -16,6 +16,11 @@ export const sourceErrors = {
     message: 'No reviews are marked up on this page.',
     remedy: 'Paste the address of a page that shows them and says so to search engines; many places’ own pages do.',
   },
+  'no-hours': {
+    message: 'No opening hours are marked up on this page.',
+    remedy:
+      'Paste the address of a page that states them for search engines, a contact page for instance, or type them in.',
+  },
   'no-videos': {
     message: 'The feed has no films.',
     remedy: 'Paste the address of a channel, a user or a playlist, or of one of its films.',

@@ -1,20 +1,15 @@
-import type { BodyType, Entry, Picture } from '../items'
-import type { Profile } from './profile'
+import type { Entry } from '../items'
+import type { Given, SourceFacts } from './facts'
+import type { SourceErrorCode } from './source-error'
 
-/** What a document of a source holds, after reading. */
-export interface ReadSource {
+/** What a document of a source holds, after reading; facts that it does not tell may be left out. */
+export interface ReadSource extends Partial<SourceFacts> {
   /** The document's own format, as its kind names it. */
   format: string
   title: string
   /** The page it belongs to. */
   link: string | null
   language: string | null
-  /** What its ratings come to as it says itself, of all there are and not only those listed; null where it says nothing. */
-  rating?: { mean: number; count: number } | null
-  /** Who it is of; null where it is nobody's. */
-  profile?: Profile | null
-  /** Of the place or the thing itself; null where there is none. */
-  picture?: Picture | null
   /** In the order of the document, doubles by key left out. */
   entries: Entry[]
 }
@@ -38,8 +33,8 @@ export type ServiceName = (typeof serviceNames)[number]
 export interface SourceKind {
   id: string
   name: string
-  /** What its items are: offered to kinds of widgets that show such. */
-  gives: readonly BodyType[]
+  /** What its items are, and facts that are wanted without any: offered to kinds of widgets that show such. */
+  gives: readonly Given[]
   /** Minutes between two readings, where nobody says otherwise; null for one that is written here and never read. */
   interval: number | null
   /** Most items of one source that are kept. */
@@ -50,6 +45,8 @@ export interface SourceKind {
   named?(html: string, base: string): string[]
   /** The service it is asked of, where an owner can let us read more by an account. */
   service?: ServiceName
+  /** Why what was read is of no use for what is wanted; null where it is. Left out: whatever could be read is. */
+  lacks?(read: Partial<ReadSource>, wanted: readonly Given[]): SourceErrorCode | null
   /** For one that is a document at an address. */
   document?: DocumentFormat
 }

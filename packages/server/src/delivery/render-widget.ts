@@ -8,6 +8,7 @@ import {
   ratingsOf,
   showsNothing,
   siftingOf,
+  standsForSample,
   usualAround,
   type Around,
   type Kind,
@@ -112,7 +113,7 @@ export async function rendererOf(
   const pictures = kind.content?.pictures?.(settings) ?? []
   const { items: shown, expected, missing } = await withOwnPictures({ config }, sifted, pictures)
   const places = [
-    ...(kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.picture?.url ?? []) : []),
+    ...(kind.content?.sourcePicture?.(settings) ? sources.flatMap((s) => s.facts.picture?.url ?? []) : []),
     ...(kind.pictureAddresses?.(settings) ?? []),
   ]
   const known = await knownPictures({ config }, places)
@@ -123,11 +124,11 @@ export async function rendererOf(
     sources: Object.fromEntries(
       sources.map((s) => [
         s.id,
-        { title: s.title, link: s.link, rating: s.rating, profile: s.profile, picture: ownPicture(s.picture, known) },
+        { title: s.title, link: s.link, ...s.facts, picture: ownPicture(s.facts.picture ?? null, known) },
       ]),
     ),
   }
-  const sample = Boolean(kind.content) && !kind.content!.sourceIds(settings).length
+  const sample = standsForSample(kind, settings)
   const view = { settings, items: shown, ratings, phrases, context: { ...context, facts: {} } }
   return {
     kind,

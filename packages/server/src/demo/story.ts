@@ -1,3 +1,4 @@
+import { daysAfter } from '@pebblestrand/core/hours'
 import type { Settings } from '@pebblestrand/core/kinds'
 
 /** Widgets of the demo: settings differ from the starter's where they say so. Sources by the feed's name below. */
@@ -30,6 +31,8 @@ interface Told {
 }
 
 const told = <Name extends string>(all: Record<Name, Told>) => all
+
+const inDays = (days: number) => daysAfter(new Date().toISOString().slice(0, 10), days)
 
 export const widgets = told({
   'Wind and weather': {
@@ -231,6 +234,25 @@ export const widgets = told({
     starter: 'digits',
     feeds: [],
     settings: { accent: '#0f7a72', title: '', start: 41_007 },
+  },
+  'Workshop hours': {
+    kind: 'opening-hours',
+    starter: 'table',
+    feeds: ['kilnVoices'],
+    settings: {
+      accent: '#8a3b4f',
+      title: 'Open at the kiln',
+      special: [
+        { from: inDays(22), until: inDays(33), name: 'The kiln rests', spans: [] },
+        { from: inDays(61), until: '', name: 'Open day', spans: [{ opens: '10:00', closes: '20:00' }] },
+      ],
+    },
+  },
+  'Open now at Pollard Cycles': {
+    kind: 'opening-hours',
+    starter: 'badge',
+    feeds: [],
+    settings: { accent: '#1f5f99' },
   },
 })
 export type WidgetName = keyof typeof widgets

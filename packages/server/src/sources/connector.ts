@@ -1,6 +1,5 @@
 import type { FoundSource, Tried } from '@pebblestrand/contract'
-import type { BodyType } from '@pebblestrand/core/items'
-import { sourceKinds, type Meant } from '@pebblestrand/core/sources'
+import { sourceKinds, type Given, type Meant } from '@pebblestrand/core/sources'
 import type { Context } from '../platform/context'
 import { findDocuments } from './documents/find-documents'
 import { readDocument } from './documents/read-document'
@@ -17,7 +16,7 @@ export interface Finding {
 
 /** What a search is for, who hears of its tries, and how it goes on with another sort. */
 export interface Search {
-  gives: readonly BodyType[]
+  gives: readonly Given[]
   tell(tried: Tried): void
   other(kind: string, meant: Meant): Promise<Finding>
 }
@@ -35,7 +34,7 @@ export interface Connector {
 
 const document = (id: string): Connector => ({
   find: (context, meant, search) => findDocuments(context, sourceKinds[id]!, meant, search),
-  read: (context, known, until) => readDocument(context, sourceKinds[id]!, known, until),
+  read: (context, known, until) => readDocument(context, sourceKinds[id]!, known, { until }),
 })
 
 /** Connectors by the sort of source (core/sources). A document at an address is the usual case; what is kept here has none. */

@@ -1,4 +1,4 @@
-import { cutWords, sourceKinds } from '@pebblestrand/core/sources'
+import { cutWords, factsOf, isWholeFact, sourceKinds } from '@pebblestrand/core/sources'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { ItemRow, SourceAccount, type Source } from './models'
 
@@ -13,9 +13,7 @@ type Info = Pick<
   | 'okAt'
   | 'intervalMinutes'
   | 'cut'
-  | 'rating'
-  | 'picture'
-  | 'profile'
+  | 'facts'
   | 'paused'
   | 'state'
   | 'accountId'
@@ -24,21 +22,19 @@ type Info = Pick<
 
 /** A source as a widget's bench knows it. */
 export const sourceInfo = (source: Info, account: string | null = null) => {
-  const { id, kind, title, link, url, problem, okAt, intervalMinutes, rating, picture, profile, paused, folder } =
-    source
+  const { id, kind, title, link, url, problem, okAt, intervalMinutes, paused, folder } = source
+  const facts = factsOf(source.facts)
   return {
     id,
     kind,
-    gives: [...(sourceKinds[kind]?.gives ?? [])],
+    gives: (sourceKinds[kind]?.gives ?? []).filter((given) => !isWholeFact(given) || facts[given] !== null),
     title,
     link,
     url,
     problem,
     okAt,
     intervalMinutes,
-    rating,
-    picture,
-    profile,
+    ...facts,
     paused,
     account,
     connects: sourceKinds[kind]?.service !== undefined,

@@ -1,6 +1,5 @@
 import type { Tried } from '@pebblestrand/contract'
-import type { BodyType } from '@pebblestrand/core/items'
-import { kindsGiving, type Meant, type SourceKind } from '@pebblestrand/core/sources'
+import { kindsGiving, type Given, type Meant, type SourceKind } from '@pebblestrand/core/sources'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { connectors, type Finding, type Search } from './connector'
@@ -9,7 +8,7 @@ import { connectors, type Finding, type Search } from './connector'
 export async function findSources(
   context: Context,
   given: string,
-  gives: readonly BodyType[],
+  gives: readonly Given[],
   tell: (tried: Tried) => void = () => {},
 ): Promise<Finding> {
   const { kind, meant } = recognised(given, gives)
@@ -22,7 +21,7 @@ export async function findSources(
 }
 
 /** The first sort of source that what was pasted can mean. */
-function recognised(given: string, gives: readonly BodyType[]): { kind: SourceKind; meant: Meant } {
+function recognised(given: string, gives: readonly Given[]): { kind: SourceKind; meant: Meant } {
   for (const kind of kindsGiving(gives)) {
     const meant = kind.recognise(given)
     if (meant) return { kind, meant }

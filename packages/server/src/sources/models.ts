@@ -1,5 +1,5 @@
-import type { ItemBody, Picture } from '@pebblestrand/core/items'
-import type { Cut, Profile } from '@pebblestrand/core/sources'
+import type { ItemBody } from '@pebblestrand/core/items'
+import type { Cut, SourceFacts } from '@pebblestrand/core/sources'
 import {
   Model,
   type CreationOptional,
@@ -49,12 +49,8 @@ export class Source extends Model<InferAttributes<Source>, InferCreationAttribut
   declare failures: CreationOptional<number>
   /** How many parts of its items were too long to be kept whole. */
   declare cut: CreationOptional<Cut>
-  /** What its ratings come to as it says itself. */
-  declare rating: CreationOptional<{ mean: number; count: number } | null>
-  /** Of the place or the thing itself. */
-  declare picture: CreationOptional<Picture | null>
-  /** Who it is of, at its service. */
-  declare profile: CreationOptional<Profile | null>
+  /** What it says beside its items. */
+  declare facts: CreationOptional<Partial<SourceFacts>>
   declare problem: CreationOptional<SourceProblem | null>
   /** What its sort remembers from one reading to the next. */
   declare state: CreationOptional<Record<string, unknown> | null>
@@ -123,9 +119,7 @@ export function defineSources(sequelize: Sequelize): void {
       nextFetchAt: time(),
       failures: integer(0),
       cut: json({}),
-      rating: maybeJson(),
-      picture: maybeJson(),
-      profile: maybeJson(),
+      facts: json({}),
       problem: maybeJson(),
       state: maybeJson(),
       paused: yesNo(),

@@ -1,4 +1,4 @@
-import { sourceKinds } from '@pebblestrand/core/sources'
+import { factsOf, sourceKinds, wholeFacts, type ReadSource } from '@pebblestrand/core/sources'
 import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { recomputeForSource } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
@@ -62,9 +62,7 @@ const copyOf = ({ etag, lastModified, hash, state, read }: Copy) => ({
   contentHash: hash,
   state: state ?? null,
   cut: read.cut,
-  rating: read.rating ?? null,
-  picture: read.picture ?? null,
-  profile: read.profile ?? null,
+  facts: factsOf(read),
 })
 
 const wellNow = (source: Source) => {
@@ -153,7 +151,12 @@ function faultOf(reading: SourceReading): SourceFault | null {
           remedy: 'The feed may have moved: look for it on that page.',
         }
       : reading.fault
-  if (reading.kind === 'read' && reading.extent === 'window' && !reading.read.entries.length && !reading.read.rating)
+  if (
+    reading.kind === 'read' &&
+    reading.extent === 'window' &&
+    !reading.read.entries.length &&
+    !saysEnough(reading.read)
+  )
     return {
       code: 'feed-no-items',
       message: 'The feed has no items just now.',
@@ -161,6 +164,9 @@ function faultOf(reading: SourceReading): SourceFault | null {
     }
   return null
 }
+
+/** What a place's reviews come to, or a fact that a widget is made of: it needs no items. */
+const saysEnough = (read: ReadSource) => Boolean(read.rating) || wholeFacts.some((name) => read[name])
 
 async function failed(source: Source, { retryAt, ...fault }: SourceFault, transaction?: Transaction): Promise<void> {
   const now = new Date()

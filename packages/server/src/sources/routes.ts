@@ -1,6 +1,6 @@
 import { routes } from '@pebblestrand/contract'
 import { bodyTypes } from '@pebblestrand/core/items'
-import { kindsGiving } from '@pebblestrand/core/sources'
+import { isWholeFact, kindsGiving, type Given } from '@pebblestrand/core/sources'
 import { literal, Op } from 'sequelize'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
@@ -40,7 +40,7 @@ export function sourceRoutes(serve: Serve, context: Context): void {
     const { rows, count } = await Source.findAndCountAll({
       where: {
         ...(q ? { [Op.or]: [{ title: words }, { url: words }] } : {}),
-        ...(gives.length ? { kind: kindsGiving(gives).map(({ id }) => id) } : {}),
+        ...(gives.length ? { [Op.and]: { [Op.or]: gives.map(giving) } } : {}),
       },
       // What fails stands first.
       order: [
@@ -93,6 +93,10 @@ export function sourceRoutes(serve: Serve, context: Context): void {
     return describeSource(db, source)
   })
 }
+
+/** The condition on a source that gives this: of its sort, or with a fact that it says. */
+const giving = (given: Given) =>
+  isWholeFact(given) ? { facts: { [given]: { [Op.ne]: null } } } : { kind: kindsGiving([given]).map(({ id }) => id) }
 
 async function sourceOf(id: string): Promise<Source> {
   const source = await Source.findByPk(id)

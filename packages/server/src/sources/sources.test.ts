@@ -104,6 +104,18 @@ describe('finding the source', () => {
     const only = (gives: string) => ada.get(`/api/sources?gives=${gives}`)
     expect(((await only('review')).body as { rows: { url: string }[] }).rows.map((row) => row.url)).toEqual([url])
     expect(JSON.stringify((await only('article')).body)).not.toContain(url)
+    // It states its hours as well.
+    expect(JSON.stringify((await only('hours')).body)).toContain(url)
+    expect(body).toMatchObject({ gives: ['review', 'hours'] })
+  })
+  it('a page that states when a place is open, for a widget of its hours', async () => {
+    const search = (address: string) => ada.post('/api/sources/find', { address, gives: ['hours'] })
+    const { body } = await search(system.standins('skerrow-guide', '/places/orrin-kiln'))
+    const { found } = body as { found: { hours: { week: unknown[][] } }[] }
+    expect(found[0]!.hours.week.map((day) => day.length)).toEqual([0, 2, 2, 2, 2, 1, 0])
+    expect((await search(system.standins('skerrow-guide', '/places/windle-knot-museum'))).body).toMatchObject({
+      error: { code: 'fetch-failed', message: 'No opening hours are marked up on this page.' },
+    })
   })
   it('a page without feeds: says what was tried and where to look', async () => {
     const { status, body } = await find(troubled('/'))

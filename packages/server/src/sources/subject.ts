@@ -1,7 +1,7 @@
 import { job, work } from '../platform/queue'
 import type { Subject } from '../subject'
 import { feedListRoutes } from './feed-lists/routes'
-import { cut, folder, profile, rating, readings, renewals, services } from './migration'
+import { cut, facts, folder, profile, rating, readings, renewals, services } from './migration'
 import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { keptReviewRoutes } from './kept-here/routes'
 import { defineSources } from './models'
@@ -13,7 +13,7 @@ const sourcesDue = job<Record<string, never>>('sources-due')
 
 export const sources: Subject = {
   name: 'sources',
-  migrations: [cut, rating, services, profile, folder, readings, renewals],
+  migrations: [cut, rating, services, profile, folder, readings, renewals, facts],
   models: defineSources,
   routes(serve, context) {
     sourceRoutes(serve, context)

@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util'
+import { standsForSample } from '@pebblestrand/core/kinds'
 import { record } from '../activity/record'
 import { recomputeWidget } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
@@ -20,7 +21,7 @@ export async function publish(
     if (widget.draftVersion !== version) throw draftChanged(widget)
     const kind = kindFor(widget.kind)
     const settings = draftOf(widget)
-    if (kind.content && !kind.content.sourceIds(settings).length) throw new AppError('no-source')
+    if (standsForSample(kind, settings)) throw new AppError('no-source')
     const last = await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction })
     if (
       last &&

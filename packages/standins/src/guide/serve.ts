@@ -48,13 +48,14 @@ function placePage(place: Place, round: Round): string {
 }
 
 /** In the vocabulary of schema.org. */
-function marked({ slug, name, address, stated, voices }: Place, round: Round): object {
+function marked({ slug, name, address, stated, voices, openingHours }: Place, round: Round): object {
   return {
     '@context': 'https://schema.org',
     '@type': 'LocalBusiness',
     '@id': `${round.origin}/places/${slug}`,
     name,
     address,
+    openingHours,
     ...(stated.count
       ? { aggregateRating: { '@type': 'AggregateRating', ratingValue: stated.mean, reviewCount: stated.count } }
       : {}),

@@ -24,6 +24,8 @@ export interface Place {
   /** What all reviews come to, and how many there are; those not written out below are made up in crowd.ts. */
   stated: { mean: number; count: number }
   voices: Voice[]
+  /** Days and hours, as the older property of schema.org writes them. */
+  openingHours?: string[]
 }
 
 const voice = (author: string, stars: number, daysAgo: number, text: string, more: Partial<Voice> = {}): Voice => ({
@@ -88,6 +90,7 @@ export const places: Place[] = [
     category: 'Pottery and workshop',
     address: 'Kiln Lane 4, Orrin',
     position: { lat: 57.431, lon: -8.187 },
+    openingHours: ['Tu-Fr 10:00-12:30,14:00-18:00', 'Sa 10:00-16:00'],
     stated: { mean: 4.8, count: 214 },
     voices: [
       voice(

@@ -4,6 +4,7 @@ import {
   partsOf,
   phraseWish,
   renderSample,
+  standsForSample,
   renderWidget,
   siftingOf,
   type Around,
@@ -87,7 +88,7 @@ export class BenchRenderer {
     const moment = new Date(now)
     const phrases = this.phrasesOf(kind, settings, items)
     const { sieved, rendered } = renderWidget(kind, settings, items, context, moment, phrases)
-    const sample = kind.content ? !sourceIds.length : Boolean(kind.facts?.length)
+    const sample = kind.content ? standsForSample(kind, settings) : Boolean(kind.facts?.length)
     const plain = kind.content && sample ? renderSample(kind, settings, origin, widgetName, around) : rendered
     const sieve = sieved && sourceIds.length ? benchSieve(kind, settings, items, sieved, moment) : null
     const shared = phrases?.map((phrase) => ({ ...phrase, examples: examplesOf(phrase, items) })) ?? null

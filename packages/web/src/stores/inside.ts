@@ -1,5 +1,6 @@
 import { routes } from '@pebblestrand/contract'
 import type { Settings } from '@pebblestrand/core/kinds'
+import { factsOf } from '@pebblestrand/core/sources/facts'
 import { shallowRef, watch, type Ref, type ShallowRef } from 'vue'
 import { allPages } from '../api/all-pages'
 import { ask } from '../api/call'
@@ -37,10 +38,7 @@ async function read(id: string): Promise<Inside> {
       widgetName: name,
       settings: releases[0]?.settings ?? draft.settings,
       sources: Object.fromEntries(
-        sources.map(({ id: source, title, link, rating, picture, profile }) => [
-          source,
-          { title, link, rating, picture, profile },
-        ]),
+        sources.map((source) => [source.id, { title: source.title, link: source.link, ...factsOf(source) }]),
       ),
     },
   }

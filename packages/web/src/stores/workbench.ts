@@ -13,6 +13,7 @@ import { onSite, payloadOf, type StagePayload } from '@pebblestrand/core/artefac
 import { defineStore } from 'pinia'
 import { usualAround, type Around } from '@pebblestrand/core/kinds'
 import type { SiteLook } from '@pebblestrand/core/look'
+import { factsOf } from '@pebblestrand/core/sources/facts'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { allPages } from '../api/all-pages'
 import { ask } from '../api/call'
@@ -89,9 +90,9 @@ export const useWorkbench = defineStore('workbench', () => {
 
   const knownSources = computed(() =>
     Object.fromEntries(
-      Object.values(sources.value).map(({ id, title, link, rating, picture, profile }) => [
-        id,
-        { title, link, rating: plain(rating), picture: plain(picture), profile: plain(profile) },
+      Object.values(sources.value).map((source) => [
+        source.id,
+        { title: source.title, link: source.link, ...plain(factsOf(source)) },
       ]),
     ),
   )

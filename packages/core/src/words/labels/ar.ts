@@ -69,4 +69,12 @@ export const ar: Labels = {
   fieldTooEarly: 'ليس قبل {n}.',
   fieldTooLate: 'ليس بعد {n}.',
   fieldDayOut: 'ليس في هذا اليوم. اختر يومًا آخر.',
+  openingHours: 'ساعات العمل',
+  openUntil: 'مفتوح حتى {time}',
+  alwaysOpen: 'مفتوح دائمًا',
+  opensToday: 'مغلق، يفتح الساعة {time}',
+  opensTomorrow: 'مغلق، يفتح غدًا الساعة {time}',
+  opensOn: 'مغلق، يفتح {day} الساعة {time}',
+  closedTodayOpensOn: 'مغلق اليوم، يفتح {day} الساعة {time}',
+  closedDay: 'مغلق',
 }

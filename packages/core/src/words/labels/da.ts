@@ -69,4 +69,12 @@ export const da: Labels = {
   fieldTooEarly: 'Ikke før {n}.',
   fieldTooLate: 'Ikke efter {n}.',
   fieldDayOut: 'Ikke på denne dag. Vælg en anden.',
+  openingHours: 'Åbningstider',
+  openUntil: 'Åbent til kl. {time}',
+  alwaysOpen: 'Altid åbent',
+  opensToday: 'Lukket, åbner kl. {time}',
+  opensTomorrow: 'Lukket, åbner i morgen kl. {time}',
+  opensOn: 'Lukket, åbner {day} kl. {time}',
+  closedTodayOpensOn: 'Lukket i dag, åbner {day} kl. {time}',
+  closedDay: 'Lukket',
 }

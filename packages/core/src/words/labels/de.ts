@@ -69,4 +69,12 @@ export const de: Labels = {
   fieldTooEarly: 'Nicht vor dem {n}.',
   fieldTooLate: 'Nicht nach dem {n}.',
   fieldDayOut: 'Nicht an diesem Tag. Bitte einen anderen wählen.',
+  openingHours: 'Öffnungszeiten',
+  openUntil: 'Geöffnet bis {time} Uhr',
+  alwaysOpen: 'Immer geöffnet',
+  opensToday: 'Geschlossen, öffnet um {time} Uhr',
+  opensTomorrow: 'Geschlossen, öffnet morgen um {time} Uhr',
+  opensOn: 'Geschlossen, öffnet am {day} um {time} Uhr',
+  closedTodayOpensOn: 'Heute geschlossen, öffnet am {day} um {time} Uhr',
+  closedDay: 'Geschlossen',
 }

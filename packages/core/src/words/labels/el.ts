@@ -69,4 +69,12 @@ export const el: Labels = {
   fieldTooEarly: 'Όχι πριν από {n}.',
   fieldTooLate: 'Όχι μετά από {n}.',
   fieldDayOut: 'Όχι αυτή την ημέρα. Διαλέξτε άλλη.',
+  openingHours: 'Ώρες λειτουργίας',
+  openUntil: 'Ανοιχτά έως τις {time}',
+  alwaysOpen: 'Πάντα ανοιχτά',
+  opensToday: 'Κλειστά, ανοίγει στις {time}',
+  opensTomorrow: 'Κλειστά, ανοίγει αύριο στις {time}',
+  opensOn: 'Κλειστά, ανοίγει: {day}, {time}',
+  closedTodayOpensOn: 'Κλειστά σήμερα, ανοίγει: {day}, {time}',
+  closedDay: 'Κλειστά',
 }

@@ -68,4 +68,12 @@ export const en = {
   fieldTooEarly: 'Not before {n}.',
   fieldTooLate: 'Not after {n}.',
   fieldDayOut: 'Not on this day. Choose another.',
+  openingHours: 'Opening hours',
+  openUntil: 'Open until {time}',
+  alwaysOpen: 'Always open',
+  opensToday: 'Closed, opens at {time}',
+  opensTomorrow: 'Closed, opens tomorrow at {time}',
+  opensOn: 'Closed, opens {day} at {time}',
+  closedTodayOpensOn: 'Closed today, opens {day} at {time}',
+  closedDay: 'Closed',
 }

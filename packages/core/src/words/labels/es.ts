@@ -69,4 +69,12 @@ export const es: Labels = {
   fieldTooEarly: 'No antes del {n}.',
   fieldTooLate: 'No después del {n}.',
   fieldDayOut: 'Ese día no. Elija otro.',
+  openingHours: 'Horario',
+  openUntil: 'Abierto hasta las {time}',
+  alwaysOpen: 'Siempre abierto',
+  opensToday: 'Cerrado, abre a las {time}',
+  opensTomorrow: 'Cerrado, abre mañana a las {time}',
+  opensOn: 'Cerrado, abre el {day} a las {time}',
+  closedTodayOpensOn: 'Cerrado hoy, abre el {day} a las {time}',
+  closedDay: 'Cerrado',
 }

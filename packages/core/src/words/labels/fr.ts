@@ -69,4 +69,12 @@ export const fr: Labels = {
   fieldTooEarly: 'Pas avant le {n}.',
   fieldTooLate: 'Pas après le {n}.',
   fieldDayOut: 'Pas ce jour-là. Choisissez-en un autre.',
+  openingHours: 'Horaires d’ouverture',
+  openUntil: 'Ouvert jusqu’à {time}',
+  alwaysOpen: 'Toujours ouvert',
+  opensToday: 'Fermé, ouvre à {time}',
+  opensTomorrow: 'Fermé, ouvre demain à {time}',
+  opensOn: 'Fermé, ouverture {day} à {time}',
+  closedTodayOpensOn: 'Fermé aujourd’hui, ouverture {day} à {time}',
+  closedDay: 'Fermé',
 }

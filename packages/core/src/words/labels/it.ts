@@ -69,4 +69,12 @@ export const it: Labels = {
   fieldTooEarly: 'Non prima del {n}.',
   fieldTooLate: 'Non dopo il {n}.',
   fieldDayOut: 'Non in questo giorno. Ne scelga un altro.',
+  openingHours: 'Orari di apertura',
+  openUntil: 'Aperto fino alle {time}',
+  alwaysOpen: 'Sempre aperto',
+  opensToday: 'Chiuso, apre alle {time}',
+  opensTomorrow: 'Chiuso, apre domani alle {time}',
+  opensOn: 'Chiuso, apre {day} alle {time}',
+  closedTodayOpensOn: 'Oggi chiuso, apre {day} alle {time}',
+  closedDay: 'Chiuso',
 }

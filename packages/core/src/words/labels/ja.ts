@@ -69,4 +69,12 @@ export const ja: Labels = {
   fieldTooEarly: '{n}より前は選べません。',
   fieldTooLate: '{n}より後は選べません。',
   fieldDayOut: 'この日は選べません。別の日を選んでください。',
+  openingHours: '営業時間',
+  openUntil: '営業中、{time}まで',
+  alwaysOpen: '年中無休',
+  opensToday: '営業時間外、{time}に開店',
+  opensTomorrow: '営業時間外、明日{time}に開店',
+  opensOn: '営業時間外、{day} {time}に開店',
+  closedTodayOpensOn: '本日休業、{day} {time}に開店',
+  closedDay: '休業',
 }

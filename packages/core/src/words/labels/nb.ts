@@ -69,4 +69,12 @@ export const nb: Labels = {
   fieldTooEarly: 'Ikke før {n}.',
   fieldTooLate: 'Ikke etter {n}.',
   fieldDayOut: 'Ikke denne dagen. Velg en annen.',
+  openingHours: 'Åpningstider',
+  openUntil: 'Åpent til kl. {time}',
+  alwaysOpen: 'Alltid åpent',
+  opensToday: 'Stengt, åpner kl. {time}',
+  opensTomorrow: 'Stengt, åpner i morgen kl. {time}',
+  opensOn: 'Stengt, åpner {day} kl. {time}',
+  closedTodayOpensOn: 'Stengt i dag, åpner {day} kl. {time}',
+  closedDay: 'Stengt',
 }

@@ -69,4 +69,12 @@ export const nl: Labels = {
   fieldTooEarly: 'Niet vóór {n}.',
   fieldTooLate: 'Niet na {n}.',
   fieldDayOut: 'Niet op deze dag. Kies een andere.',
+  openingHours: 'Openingstijden',
+  openUntil: 'Open tot {time}',
+  alwaysOpen: 'Altijd open',
+  opensToday: 'Gesloten, gaat om {time} open',
+  opensTomorrow: 'Gesloten, gaat morgen om {time} open',
+  opensOn: 'Gesloten, gaat {day} om {time} open',
+  closedTodayOpensOn: 'Vandaag gesloten, gaat {day} om {time} open',
+  closedDay: 'Gesloten',
 }

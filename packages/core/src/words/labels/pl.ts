@@ -69,4 +69,12 @@ export const pl: Labels = {
   fieldTooEarly: 'Nie przed {n}.',
   fieldTooLate: 'Nie po {n}.',
   fieldDayOut: 'Nie w tym dniu. Wybierz inny.',
+  openingHours: 'Godziny otwarcia',
+  openUntil: 'Otwarte do {time}',
+  alwaysOpen: 'Zawsze otwarte',
+  opensToday: 'Zamknięte, otwarcie o {time}',
+  opensTomorrow: 'Zamknięte, otwarcie jutro o {time}',
+  opensOn: 'Zamknięte, otwarcie: {day}, {time}',
+  closedTodayOpensOn: 'Dziś zamknięte, otwarcie: {day}, {time}',
+  closedDay: 'Zamknięte',
 }

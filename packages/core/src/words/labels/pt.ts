@@ -69,4 +69,12 @@ export const pt: Labels = {
   fieldTooEarly: 'Não antes de {n}.',
   fieldTooLate: 'Não depois de {n}.',
   fieldDayOut: 'Nesse dia não. Escolha outro.',
+  openingHours: 'Horário de funcionamento',
+  openUntil: 'Aberto até às {time}',
+  alwaysOpen: 'Sempre aberto',
+  opensToday: 'Fechado, abre às {time}',
+  opensTomorrow: 'Fechado, abre amanhã às {time}',
+  opensOn: 'Fechado, abre {day} às {time}',
+  closedTodayOpensOn: 'Fechado hoje, abre {day} às {time}',
+  closedDay: 'Fechado',
 }

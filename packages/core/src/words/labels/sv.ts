@@ -69,4 +69,12 @@ export const sv: Labels = {
   fieldTooEarly: 'Inte före {n}.',
   fieldTooLate: 'Inte efter {n}.',
   fieldDayOut: 'Inte den här dagen. Välj en annan.',
+  openingHours: 'Öppettider',
+  openUntil: 'Öppet till kl. {time}',
+  alwaysOpen: 'Alltid öppet',
+  opensToday: 'Stängt, öppnar kl. {time}',
+  opensTomorrow: 'Stängt, öppnar i morgon kl. {time}',
+  opensOn: 'Stängt, öppnar {day} kl. {time}',
+  closedTodayOpensOn: 'Stängt i dag, öppnar {day} kl. {time}',
+  closedDay: 'Stängt',
 }

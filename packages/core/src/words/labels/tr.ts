@@ -69,4 +69,12 @@ export const tr: Labels = {
   fieldTooEarly: '{n} tarihinden önce olmaz.',
   fieldTooLate: '{n} tarihinden sonra olmaz.',
   fieldDayOut: 'Bu gün olmaz. Başka bir gün seçin.',
+  openingHours: 'Çalışma saatleri',
+  openUntil: 'Açık, kapanış {time}',
+  alwaysOpen: 'Her zaman açık',
+  opensToday: 'Kapalı, açılış {time}',
+  opensTomorrow: 'Kapalı, açılış yarın {time}',
+  opensOn: 'Kapalı, açılış {day} {time}',
+  closedTodayOpensOn: 'Bugün kapalı, açılış {day} {time}',
+  closedDay: 'Kapalı',
 }

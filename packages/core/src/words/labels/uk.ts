@@ -69,4 +69,12 @@ export const uk: Labels = {
   fieldTooEarly: 'Не раніше {n}.',
   fieldTooLate: 'Не пізніше {n}.',
   fieldDayOut: 'Не в цей день. Виберіть інший.',
+  openingHours: 'Години роботи',
+  openUntil: 'Відчинено до {time}',
+  alwaysOpen: 'Завжди відчинено',
+  opensToday: 'Зачинено, відкриття о {time}',
+  opensTomorrow: 'Зачинено, відкриття завтра о {time}',
+  opensOn: 'Зачинено, відкриття: {day}, {time}',
+  closedTodayOpensOn: 'Сьогодні зачинено, відкриття: {day}, {time}',
+  closedDay: 'Зачинено',
 }

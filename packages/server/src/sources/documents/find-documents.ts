@@ -1,4 +1,4 @@
-import type { FoundSource, Tried } from '@pebblestrand/contract'
+import type { FoundSource } from '@pebblestrand/contract'
 import { gather, readingOf } from '@pebblestrand/core/items'
 import { inOrder } from '@pebblestrand/core/sieve'
 import {
@@ -38,7 +38,7 @@ export async function findDocuments(
   const refusal = refusalOf(address, { localhostNames: context.config.demo })
   if (refusal)
     throw new AppError('address-refused', { message: refusal, issues: [{ field: 'address', message: refusal }] })
-  const reading = await readDocument(context, kind, { url: address })
+  const reading = await readDocument(context, kind, { url: address }, { wanted: search.gives })
   const elsewhere = 'url' in reading && (await behindRedirect(kind, address, reading.url, search))
   if (elsewhere) return elsewhere
   if (reading.kind === 'read')
@@ -83,7 +83,7 @@ async function behindPage(
   const page = { url: address, outcome: pageNaming(kind, named.length, byId) }
   search.tell(page)
   const candidates = named.length || byId.length ? named : kind.document!.usualAddresses(reading.url)
-  const tries = await tryAll(context, kind, candidates, search.tell)
+  const tries = await tryAll(context, kind, candidates, search)
   const tried = [page, ...tries.map((one) => one.tried)]
   const found = [...byId, ...tries.flatMap((one) => one.found ?? [])]
   if (found.length) return { found, tried }
@@ -127,12 +127,17 @@ function pageNaming(kind: SourceKind, found: number, byId: readonly FoundSource[
 }
 
 /** All at once; each is told of as it answers. */
-async function tryAll(context: Context, kind: SourceKind, candidates: SourceCandidate[], tell: (tried: Tried) => void) {
+async function tryAll(
+  context: Context,
+  kind: SourceKind,
+  candidates: SourceCandidate[],
+  { gives: wanted, tell }: Pick<Search, 'gives' | 'tell'>,
+) {
   const until = AbortSignal.timeout(PATIENCE_MS) // whoever is late keeps no turn at its host
   const timeUp = new Promise<SourceReading>((resolve) => until.addEventListener('abort', () => resolve(LATE)))
   return Promise.all(
     candidates.slice(0, MOST_CANDIDATES).map(async ({ url, how }) => {
-      const reading = await Promise.race([readDocument(context, kind, { url }, until), timeUp])
+      const reading = await Promise.race([readDocument(context, kind, { url }, { until, wanted }), timeUp])
       const tried = { url, outcome: outcomeOf(kind, reading) }
       tell(tried)
       return { tried, found: reading.kind === 'read' ? describe(kind, reading.url, reading.read, how) : null }
@@ -148,7 +153,7 @@ function outcomeOf(kind: SourceKind, reading: SourceReading): string {
 function describe(
   kind: SourceKind,
   url: string,
-  { title, format, entries, rating }: ReadSource,
+  { title, format, entries, rating, hours }: ReadSource,
   how: FoundSource['how'],
 ): FoundSource {
   const items = gather(['found'], [{ sourceId: 'found', entries }])
@@ -160,6 +165,7 @@ function describe(
     format,
     count: entries.length,
     rating: rating ?? null,
+    hours: hours ?? null,
     how,
     newest: inOrder(items, 'newest')
       .slice(0, PREVIEW)

@@ -2,6 +2,7 @@ import {
   decodeBytes,
   SourceError,
   sourceErrors,
+  type Given,
   type SourceErrorCode,
   type SourceKind,
 } from '@pebblestrand/core/sources'
@@ -23,12 +24,15 @@ const remedies: Record<string, string> = {
   'no-answer': 'Check the address for a slip; if it works in a browser, try again in a few minutes.',
 }
 
-/** Fetches a document that should be a source of this sort. `page` where it is a web page, behind which one can be looked for. */
+/**
+ * Fetches a document that should be a source of this sort. `page` where it is a web page, behind which one can be looked for.
+ * @param wanted what it has to give; whatever its sort gives where that is left out
+ */
 export async function readDocument(
   { outbound, threads }: Pick<Context, 'outbound' | 'threads'>,
   kind: SourceKind,
   { url, etag, lastModified }: Known,
-  until?: AbortSignal,
+  { until, wanted }: { until?: AbortSignal; wanted?: readonly Given[] } = {},
 ): Promise<SourceReading> {
   try {
     const asked = {
@@ -47,14 +51,17 @@ export async function readDocument(
           : 'Look again in a few minutes; if it stays, tell the site’s owner.',
       )
     const text = decodeBytes(answer.body, answer.headers['content-type'])
+    const page = (code: SourceErrorCode): SourceReading => {
+      const { message, remedy } = sourceErrors[code]
+      return { kind: 'page', html: text, url: answer.finalUrl, fault: { code, message, remedy } }
+    }
     const outcome = await threads.run('readSource', { kind: kind.id, text, base: answer.finalUrl }, new URL(url).host)
     if ('code' in outcome) {
-      if (PAGE_CODES.has(outcome.code)) {
-        const { message, remedy } = sourceErrors[outcome.code]
-        return { kind: 'page', html: text, url: answer.finalUrl, fault: { code: outcome.code, message, remedy } }
-      }
+      if (PAGE_CODES.has(outcome.code)) return page((wanted && kind.lacks?.({}, wanted)) ?? outcome.code)
       throw new SourceError(outcome.code, outcome.detail)
     }
+    const lack = wanted && kind.lacks?.(outcome.read, wanted)
+    if (lack) return page(lack)
     return {
       kind: 'read',
       read: outcome.read,

@@ -101,6 +101,7 @@ async function described(service: Service, of: 'posts' | 'named', profile: Profi
     format: 'photo-service',
     how: 'given' as const,
     rating: null,
+    hours: null,
   }
   if (profile.private)
     return {
@@ -129,6 +130,7 @@ async function tagged(service: Service, stream: Stream): Promise<FoundSource> {
     count: total,
     how: 'given',
     rating: null,
+    hours: null,
     newest: posts.map((post) => previewOf(post, service.origin)),
   }
 }

@@ -123,7 +123,7 @@ describe('reading', () => {
   it('follows a profile that takes another handle, and keeps the last good copy of one that closes', async () => {
     const id = await add('/@brackenfold')
     await own('brackenfold', { what: 'rename', handle: 'brackenfold.cider' })
-    expect(await refreshed(id)).toMatchObject({ problem: null, profile: { handle: 'brackenfold.cider' } })
+    expect(await refreshed(id)).toMatchObject({ problem: null, facts: { profile: { handle: 'brackenfold.cider' } } })
     await own('brackenfold.cider', { what: 'close' })
     expect((await refreshed(id)).problem).toMatchObject({ code: 'gone' })
     expect(await kept(id)).toBe(30)

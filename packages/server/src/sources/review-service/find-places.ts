@@ -76,6 +76,7 @@ async function described(service: Service, place: PlaceAnswer): Promise<FoundSou
     count,
     how: 'given',
     rating: rating === null ? null : { mean: rating, count },
+    hours: null,
     newest: reviews.map((review) => {
       const { body, publishedAt, link, author } = entryOf(review, at)
       const stars = review.stars === null ? '' : `${review.stars} of 5, `

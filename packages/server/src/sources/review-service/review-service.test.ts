@@ -171,7 +171,7 @@ describe('reading a place', () => {
     expect(await ada.post('/api/sources/connected', { state, code })).toMatchObject({ status: 409 })
     const [first] = await ItemRow.findAll({ where: { sourceId: id }, order: [['publishedAt', 'DESC']], limit: 1 })
     await own(VETS, { what: 'delete', review: first!.key })
-    expect((await refreshed(id)).rating).toMatchObject({ count: 387 })
+    expect((await refreshed(id)).facts.rating).toMatchObject({ count: 387 })
     expect(await kept(id)).toBe(387)
     await ada.post(`/api/sources/${id}/disconnect`, {})
     expect((await refreshed(id)).state).toMatchObject({ given: 40, by: null })

@@ -3,7 +3,7 @@ import type { SourceDetail } from '../../api/types'
 
 const sorts: Record<string, string> = {
   feed: 'feed',
-  'structured-data': 'page with marked-up reviews',
+  'structured-data': 'page with structured data',
   'review-service': 'place on the review service',
   'video-feed': 'films',
   'photo-service': 'on the photo service',

@@ -44,7 +44,11 @@ const fittingOnly = ref(false)
 const kinds = computed(() =>
   Object.values(kindList)
     .filter(({ id }) => !kindId.value || id === kindId.value)
-    .filter(({ content }) => !source.value || content?.bodies.some((body) => source.value!.gives.includes(body)))
+    .filter(
+      ({ content }) =>
+        !source.value ||
+        [...(content?.bodies ?? []), ...(content?.facts ?? [])].some((one) => source.value!.gives.includes(one)),
+    )
     .map((kind) => ({ kind, starters: startersOf(kind).filter(({ fits }) => fits || !fittingOnly.value) }))
     .filter(({ starters }) => starters.length),
 )

@@ -3,13 +3,16 @@ import type { ControlOf } from '@pebblestrand/core/kinds'
 import { computed } from 'vue'
 import TypedField from '../../../parts/TypedField.vue'
 
-/** A day and a time, or a time of any day, on the clocks of the site. */
-const props = defineProps<{ control: ControlOf<'local-time' | 'time-of-day'>; value: string; label: string }>()
+/** A day, a time of any day, or both, on the clocks of the site. */
+const props = defineProps<{ control: ControlOf<'local-time' | 'time-of-day' | 'day'>; value: string; label: string }>()
 const emit = defineEmits<{ set: [value: string]; done: [] }>()
 /** What the browser's field is, and how many letters of what it says count: seconds do not. */
-const field = computed(() =>
-  props.control.type === 'local-time' ? { type: 'datetime-local', letters: 16 } : { type: 'time', letters: 5 },
-)
+const fields = {
+  'local-time': { type: 'datetime-local', letters: 16 },
+  'time-of-day': { type: 'time', letters: 5 },
+  day: { type: 'date', letters: 10 },
+} as const
+const field = computed(() => fields[props.control.type])
 </script>
 
 <template>

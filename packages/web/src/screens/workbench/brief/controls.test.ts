@@ -38,13 +38,16 @@ describe('every type of control', () => {
         'rich',
         'local-time',
         'time-of-day',
+        'day',
+        'hours',
+        'week',
         'paths',
         'picture',
         'widget',
         'triggers',
       ].sort(),
     )
-    expect(componentFor({ type: 'sources', most: 1 })).toBeNull()
+    expect(componentFor({ type: 'sources', most: 1, none: 'no source yet' })).toBeNull()
   })
 })
 
@@ -163,6 +166,30 @@ describe('words, text and colour', () => {
     expect(last(wrapper)).toBe('#abc')
     await wrapper.get('button').trigger('click')
     expect(last(wrapper)).toBe('')
+  })
+})
+
+describe('hours of a day and of a week', () => {
+  const nine = [{ opens: '09:00', closes: '17:00' }]
+  it('are typed as people write them; what cannot be read stays, with the reason', async () => {
+    const wrapper = show({ type: 'hours' }, [])
+    await wrapper.get('input').setValue('9-12, 13.30-17')
+    expect(last(wrapper)).toEqual([
+      { opens: '09:00', closes: '12:00' },
+      { opens: '13:30', closes: '17:00' },
+    ])
+    await wrapper.get('input').setValue('nine to five')
+    expect(wrapper.emitted('set')).toHaveLength(1)
+    expect((wrapper.get('input').element as HTMLInputElement).value).toBe('nine to five')
+    expect(wrapper.get('[role=alert]').text()).toContain('“nine to five” is none')
+  })
+  it('of a day are copied to the next by one press', async () => {
+    const week = [nine, [], [], [], [], [], []]
+    const wrapper = show({ type: 'week' }, week)
+    await wrapper.get('[aria-label="Tuesday: copy from Monday"]').trigger('click')
+    expect(last(wrapper)).toEqual([nine, nine, [], [], [], [], []])
+    await wrapper.get('[aria-label="Sunday"]').setValue('10-16')
+    expect(last(wrapper)).toEqual([nine, [], [], [], [], [], [{ opens: '10:00', closes: '16:00' }]])
   })
 })
 

@@ -3,6 +3,7 @@ import type { Component } from 'vue'
 import ChoiceControl from './ChoiceControl.vue'
 import ClockControl from './ClockControl.vue'
 import ColourControl from './ColourControl.vue'
+import HoursControl from './HoursControl.vue'
 import ItemLinksControl from './ItemLinksControl.vue'
 import ItemsControl from './ItemsControl.vue'
 import LabelControl from './LabelControl.vue'
@@ -17,6 +18,7 @@ import SourceMostsControl from './SourceMostsControl.vue'
 import SwitchControl from './SwitchControl.vue'
 import TextControl from './TextControl.vue'
 import TriggersControl from './TriggersControl.vue'
+import WeekControl from './WeekControl.vue'
 import WidgetControl from './WidgetControl.vue'
 import WordsControl from './WordsControl.vue'
 
@@ -50,6 +52,9 @@ export const controlComponents: Record<Exclude<ControlType, WithSheet>, Componen
   rich: RichControl,
   'local-time': ClockControl,
   'time-of-day': ClockControl,
+  day: ClockControl,
+  hours: HoursControl,
+  week: WeekControl,
   paths: PathsControl,
   picture: PictureControl,
   widget: WidgetControl,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weekWords } from '@pebblestrand/core/hours'
 import type { FoundSource } from '../../../api/types'
 import { plural, shortAddress } from '../../../parts/address'
 import TimeAgo from '../../../parts/TimeAgo.vue'
@@ -50,7 +51,8 @@ function comesTo({ rating, count }: FoundSource): string {
           {{ item.title }}
           <span v-if="item.publishedAt" class="text-[13px] text-soft"><TimeAgo :at="item.publishedAt" /></span>
         </li>
-        <li v-if="!feed.newest.length" class="text-soft">It has no items just now.</li>
+        <li v-if="feed.hours" class="py-[1px]">Open {{ weekWords(feed.hours.week) || 'on no day of the week' }}.</li>
+        <li v-else-if="!feed.newest.length" class="text-soft">It has no items just now.</li>
       </ul>
     </li>
   </ul>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { routes } from '@pebblestrand/contract'
-import type { BodyType } from '@pebblestrand/core/items'
+import type { Given } from '@pebblestrand/core/sources/facts'
 import { ask, askInSteps } from '../../../api/call'
 import type { ApiError } from '../../../api/error'
 import { asApiError } from '../../../api/error'
@@ -33,17 +33,19 @@ const total = ref(0)
 const bringing = ref(false)
 const words = ref('')
 
-const bodies = computed(() => bench.kind?.content?.bodies ?? [])
+/** What the kind shows: items of some sorts, or a fact of its source. */
+const wanted = computed((): Given[] => [...(bench.kind?.content?.bodies ?? []), ...(bench.kind?.content?.facts ?? [])])
 /** There is nothing to look for: it is begun here. */
-const madeByHand = computed(() => bodies.value.length > 0 && bodies.value.every((type) => type === 'pick'))
-const takesFeeds = computed(() => bodies.value.includes('article'))
+const madeByHand = computed(() => wanted.value.length > 0 && wanted.value.every((type) => type === 'pick'))
+const takesFeeds = computed(() => wanted.value.includes('article'))
 /** What a person pastes, by what the kind shows. */
-const asked: Partial<Record<BodyType, string>> = {
+const asked: Partial<Record<Given, string>> = {
+  hours: 'Address of a page that states them for search engines',
   review: 'An address, a map’s code, an id, or a name to look for',
   video: 'Address of a channel, a playlist or a film, or an embed code',
   post: 'Address of a profile or a post, its handle, a #tag, or a name to look for',
 }
-const asks = computed(() => asked[bodies.value[0] ?? 'article'] ?? 'Address of a page or a feed')
+const asks = computed(() => asked[wanted.value[0] ?? 'article'] ?? 'Address of a page or a feed')
 const used = computed(() =>
   bench.sourceIds.map((id) => bench.sources[id]).filter((s): s is SourceInfo => s !== undefined),
 )
@@ -51,7 +53,7 @@ const others = computed(() => all.value.filter((s) => !used.value.some((u) => u.
 const tried = ref<Tried[]>([])
 
 const loadKnown = () =>
-  ask(routes.sources.list, { query: { q: words.value.trim(), size: SHOWN, gives: bodies.value.join(',') } }).then(
+  ask(routes.sources.list, { query: { q: words.value.trim(), size: SHOWN, gives: wanted.value.join(',') } }).then(
     (known) => {
       all.value = known.rows
       total.value = Math.max(total.value, known.total)
@@ -68,7 +70,7 @@ async function look(): Promise<void> {
   try {
     const tell = (step: Tried) => void tried.value.push(step)
     found.value = (
-      await askInSteps(routes.sources.find, { body: { address: address.value, gives: [...bodies.value] } }, tell)
+      await askInSteps(routes.sources.find, { body: { address: address.value, gives: [...wanted.value] } }, tell)
     ).found
   } catch (e) {
     error.value = asApiError(e)
