@@ -75,9 +75,9 @@ export const direction = [
         {
           patterns: [
             {
-              regex: '^@pebblestrand/core(?!/(?:wire|presence/deciding|forms/filling|forms/proof)$)',
+              regex: '^@pebblestrand/core(?!/(?:wire|presence/deciding|forms/filling|forms/proof|hours/now)$)',
               allowTypeImports: true,
-              message: "Only core's types, its wire, and what decides and reads forms in a browser: import type.",
+              message: "Only core's types, its wire, and what a browser decides and reads by: import type.",
             },
           ],
         },

@@ -115,6 +115,42 @@ test('a counter is as high as was reserved for it, and nothing of it leaves its 
   expect(misses.filter(([, miss]) => Math.abs(miss) > 0.25)).toEqual([])
 })
 
+test('opening hours take no more room than was reserved, and little less', async ({ page }) => {
+  const kind = kindOf('opening-hours')!
+  const special = [
+    { from: '2026-12-24', until: '2026-12-26', name: 'Christmas', spans: [] },
+    { from: '2027-01-01', until: '', name: '', spans: [] },
+  ]
+  const split = [
+    { opens: '09:00', closes: '12:30' },
+    { opens: '13:30', closes: '18:00' },
+  ]
+  const week = [split, split, split, split, split, [{ opens: '10:00', closes: '14:00' }], []]
+  const misses: [string, number][] = []
+  for (const settings of [
+    { style: 'table', week, special },
+    { style: 'table', week, joined: false, state: false, title: 'When to find us' },
+    { style: 'table', special, background: '#ffffff', locale: 'de-DE' },
+    { style: 'line', title: 'Open now' },
+    { style: 'badge', borderWidth: 1 },
+  ]) {
+    for (const width of [180, 246, 300, 358, 720]) {
+      const whole = kind.settings.parse(settings)
+      const view = { settings: whole, items: [], context: { widgetName: 'W', sources: {}, facts: {} } }
+      const { height, scrolls } = await draw(page, { kind, view }, width)
+      expect(scrolls, `${JSON.stringify(settings)} in ${width} px`).toBe(false)
+      // Narrower than its fit asks for: nothing leaves its place, and room is guessed.
+      if (width < 200) continue
+      misses.push([
+        `${settings.style}, ${JSON.stringify(settings).length} letters, in ${width} px`,
+        drawnHeight(kind, view, width) - height,
+      ])
+    }
+  }
+  // What is said of now has room for its longest words: two lines more than the shortest in a narrow place.
+  expect(misses.filter(([, miss]) => miss < -2 || miss > 66)).toEqual([])
+})
+
 const reviews = kindOf('reviews')!
 const said = Array.from({ length: 9 }, (_, n) =>
   reviewItem(`r:${n}`, {

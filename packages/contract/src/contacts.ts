@@ -1,4 +1,4 @@
-import { languages, type LanguageTag } from '@pebblestrand/core/words'
+import { languages, type LanguageTag } from '@pebblestrand/core/words/languages'
 import { z } from 'zod'
 import { Id, IdParams, line } from './fields'
 import { route } from './route'

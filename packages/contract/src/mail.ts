@@ -1,10 +1,8 @@
 import { blanks, mailKindIds, mailKinds, type MailKind } from '@pebblestrand/core/handover/words'
-import { labels, type LabelLanguage } from '@pebblestrand/core/words'
+import { labelLanguages } from '@pebblestrand/core/words/languages'
 import { z } from 'zod'
 import { paged, Paging, Time, wholeNumber } from './fields'
 import { route } from './route'
-
-const languageIds = Object.keys(labels) as [LabelLanguage, ...LabelLanguage[]]
 
 export const MailWording = z.object({
   subject: z.string().trim().max(200, 'must have 200 letters or fewer'),
@@ -14,7 +12,7 @@ const Kind = z.enum(mailKindIds as [MailKind, ...MailKind[]])
 
 /** How the agency's mails about sheets are worded, by kind and language where that is not as usual; and how often it reminds. */
 export const MailSettings = z.object({
-  wording: z.partialRecord(Kind, z.partialRecord(z.enum(languageIds), MailWording)),
+  wording: z.partialRecord(Kind, z.partialRecord(z.enum(labelLanguages), MailWording)),
   /** Working days after a mail; 0 for never. */
   remindAfter: wholeNumber(0, 30),
   remindMost: wholeNumber(0, 10),

@@ -2,12 +2,13 @@ import { closingOf, minutesOf } from './days'
 import { MOST_SPANS, type DayHours, type Span } from './opening-hours'
 
 /** Hours with or without minutes, divided by a colon, a point, an h or nothing; am and pm. */
-const TIME = /^(\d{1,2})(?:[:.h]?([0-5]\d))?\s*h?\s*(am|pm)?$/
+const TIME = /^(\d{1,2})(?:[:.h]?([0-5]\d))? ?h?(am| am|pm| pm)?$/
 
 function timeIn(text: string): string | null {
-  const match = TIME.exec(text)
+  const match = TIME.exec(text.replace(/\s+/g, ' '))
   if (!match) return null
-  const [, hours, minutes = '00', half] = match
+  const [, hours, minutes = '00'] = match
+  const half = match[3]?.trim()
   let hour = Number(hours)
   if (half && (hour < 1 || hour > 12)) return null
   if (half) hour = (hour % 12) + (half === 'pm' ? 12 : 0)

@@ -1,4 +1,4 @@
-import { listed } from '../words'
+import { listed } from '../words/listed'
 import { byDays } from './by-days'
 import type { Week } from './opening-hours'
 import { writtenHours } from './typed'

@@ -19,7 +19,7 @@ describe('values in words, by the type of their control', () => {
     [{ type: 'number', min: 0, max: 9, step: 1, unit: 'px' }, 4, '4 px'],
     [{ type: 'switch', on: 'shown', off: 'off' }, false, 'off'],
     [{ type: 'words', most: 5, none: 'anything' }, ['a', 'b', 'c'], 'a, b or c'],
-    [{ type: 'sources', most: 5, none: 'no source yet' }, ['a', 'z'], 'Harbour and a source that is gone'],
+    [{ type: 'sources', most: 5, none: 'no source yet', of: '' }, ['a', 'z'], 'Harbour and a source that is gone'],
     [link, { words: 'Tickets', to: 'https://a.example/' }, '“Tickets”'],
     [{ type: 'list', of: link, most: 3, one: 'link', none: 'no links', blank: {} }, [], 'no links'],
     [

@@ -18,7 +18,8 @@ export interface Controls {
   /** Rules of CSS for the widget. */
   css: { most: number }
   colour: { unset: string | null }
-  sources: { most: number; none: string }
+  /** `none`: said where there is none; `of`: said before their names. */
+  sources: { most: number; none: string; of: string }
   /** Items named by their ids, chosen where they are listed. */
   items: { most: number; one: string; none: string }
   /** Addresses of items named by their ids, chosen where they are listed. */
@@ -107,9 +108,10 @@ const wordings: { [T in ControlType]: Wording<T> } = {
     value === null || (names && !value) ? `“${usualForm(labels.en[says])}”` : value ? `“${value}”` : 'nothing',
   css: (_control, value: string) => (value.trim() ? `${value.trim().split('\n').length} lines` : 'none'),
   colour: ({ unset }, value: string) => value || (unset ?? ''),
-  sources: ({ none }, value: string[], { sourceNames }) =>
+  sources: ({ none, of }, value: string[], { sourceNames }) =>
     value.length
-      ? listed(
+      ? of +
+        listed(
           value.map((id) => sourceNames[id] ?? 'a source that is gone'),
           'and',
         )

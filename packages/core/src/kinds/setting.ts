@@ -107,13 +107,15 @@ export const colour = (byDefault: string, unset: string | null, place: Place) =>
     .default(byDefault)
     .register(settingRegistry, { ...place, control: { type: 'colour', unset } })
 
-/** @param none said where there is no source; it then has content of its own */
-export const sources = (most: number, place: Place, { none = 'no source yet' } = {}) =>
+/**
+ * @param words `none`: said where there is no source, of what has content of its own then; `of`: said before the sources' names
+ */
+export const sources = (most: number, place: Place, { none = 'no source yet', of = '' } = {}) =>
   z
     .array(z.uuid('must be the id of a source'))
     .max(most, `takes ${most} sources at most`)
     .default([])
-    .register(settingRegistry, { ...place, control: { type: 'sources', most, none } })
+    .register(settingRegistry, { ...place, control: { type: 'sources', most, none, of } })
 
 /** Items by their ids, in an order. */
 export const items = (limits: { most: number; one: string; none: string }, place: Place) =>

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { OpeningHours } from '../hours'
-import { bodyTypes, Picture, type BodyType } from '../items'
+import { OpeningHours } from '../hours/opening-hours'
+import { bodyTypes, Picture, type BodyType } from '../items/bodies'
 import { Profile } from './profile'
 
 /** What a source says of the place, the person or the thing it is of, beside its items; null where it says nothing. */

@@ -36,6 +36,13 @@ export const languages = {
 } as const satisfies Record<string, Language>
 export type LanguageTag = keyof typeof languages
 
+/** The languages that labels are written in, without their texts. */
+export const labelLanguages = [...new Set(Object.values(languages).map(({ labels }) => labels))] as [
+  LabelLanguage,
+  ...LabelLanguage[],
+]
+export type { LabelLanguage } from './labels'
+
 /** Where nobody says which. */
 export const usualLanguage: LanguageTag = 'en-GB'
 

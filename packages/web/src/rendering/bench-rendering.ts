@@ -4,6 +4,7 @@ import {
   partsOf,
   phraseWish,
   renderSample,
+  showsNothing,
   standsForSample,
   renderWidget,
   siftingOf,
@@ -36,6 +37,8 @@ export interface BenchRequest {
 
 export interface BenchRendering {
   sieve: BenchSieve | null
+  /** Nothing of its own is left to show. */
+  nothing: boolean
   /** What many say, with examples in their own words; null where the kind does not ask for it. */
   phrases: BenchPhrase[] | null
   rendered: Rendered
@@ -87,12 +90,21 @@ export class BenchRenderer {
     const items = gather(sourceIds, stored)
     const moment = new Date(now)
     const phrases = this.phrasesOf(kind, settings, items)
-    const { sieved, rendered } = renderWidget(kind, settings, items, context, moment, phrases)
+    const { sieved, view, rendered } = renderWidget(kind, settings, items, context, moment, phrases)
     const sample = kind.content ? standsForSample(kind, settings) : Boolean(kind.facts?.length)
     const plain = kind.content && sample ? renderSample(kind, settings, origin, widgetName, around) : rendered
-    const sieve = sieved && sourceIds.length ? benchSieve(kind, settings, items, sieved, moment) : null
+    const sieve =
+      sieved && sourceIds.length && kind.content!.bodies.length
+        ? benchSieve(kind, settings, items, sieved, moment)
+        : null
     const shared = phrases?.map((phrase) => ({ ...phrase, examples: examplesOf(phrase, items) })) ?? null
-    return { sieve, phrases: sourceIds.length ? shared : null, rendered: withOwnCss(kind, settings, plain), sample }
+    return {
+      sieve,
+      phrases: sourceIds.length ? shared : null,
+      rendered: withOwnCss(kind, settings, plain),
+      sample,
+      nothing: !sample && showsNothing(kind, view),
+    }
   }
 
   /** What is to be said of a kind's own CSS as it is typed. */

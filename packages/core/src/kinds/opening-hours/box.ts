@@ -1,4 +1,5 @@
 import { textHeight } from '../../layout'
+import { textWidth } from '../../pictured'
 import { lookGroup } from '../groups'
 import type { Box, View } from '../kind'
 import { openNowData } from './open-now-data'
@@ -20,20 +21,23 @@ export const BADGE = { block: 6, side: 14, edge: 1, mark: 18 } as const
 export const NAMES = 0.44
 /** Px: the narrowest place that takes a time of opening and closing in a line. */
 const LEAST = { table: 220, line: 120, badge: 150 } as const
-/** How many of their own size figures and the dash between them are wide. */
-const FIGURE = 0.54
+/** How much wider than a plain face a site's own may be. */
+const WIDER = 1.04
 
-/** Lines that openings take, none of them broken within itself. */
-function openingLines(hours: readonly string[], width: number, size: number): number {
-  let lines = 1
-  let used = 0
-  for (const one of hours) {
-    const wide = one.length * FIGURE * size
-    if (used > 0 && used + size * 0.3 + wide > width) {
-      lines++
-      used = 0
+/** Lines that short words take in a narrow column, broken between them, and within one that is longer than a line. */
+function wrapped(text: string, width: number, size: number): number {
+  let lines = 0
+  let left = 0
+  for (const word of text.split(/\s+/)) {
+    const wide = textWidth(word, size) * WIDER
+    const blank = textWidth(' ', size)
+    if (lines > 0 && blank + wide <= left) {
+      left -= blank + wide
+      continue
     }
-    used += (used > 0 ? size * 0.3 : 0) + wide
+    const own = Math.max(1, Math.ceil(wide / Math.max(size, width)))
+    lines += own
+    left = own * width - wide
   }
   return lines
 }
@@ -55,11 +59,9 @@ function rowsHeight(rows: readonly (Row | SpecialRow)[], width: number, settings
   return rows.reduce(
     (sum, row) => {
       const called = 'called' in row && row.called ? ` ${row.called}` : ''
-      const height = Math.max(
-        textHeight((row.name + called).length, names, size, line),
-        openingLines(row.hours, width * (1 - NAMES), size) * size * line,
-      )
-      return sum + height + 2 * ROW.padding
+      const openings = row.hours.reduce((all, one) => all + wrapped(one, width * (1 - NAMES), size), 0)
+      const lines = Math.max(wrapped(row.name + called, names, size), openings)
+      return sum + lines * size * line + 2 * ROW.padding
     },
     ROW.edge * Math.max(0, rows.length - 1),
   )
@@ -81,7 +83,7 @@ export const box: Box<OpeningHoursSettings> = {
     const { heading, text, below } = sizesOf(settings)
     const padding = lookGroup.inset(settings)
     const inner = width - 2 * padding
-    const lines = (words: string, wide: number) => textHeight(words.length, wide, text.size, text.line)
+    const lines = (words: string, wide: number) => wrapped(words, wide, text.size) * text.size * text.line
     const above = settings.title ? textHeight(settings.title.length, inner, heading.size, heading.line) + below : 0
     const bodies: Record<OpeningHoursSettings['style'], () => number> = {
       line: () => lines(longest(view), inner),

@@ -6,9 +6,9 @@ import type { OpeningHoursSettings } from './settings'
 const table = ({ ahead }: OpeningHoursSettings) =>
   `.t{width:100%;table-layout:fixed;border-collapse:collapse}.t .n{width:${NAMES * 100}%}` +
   `.t th,.t td{padding:${ROW.padding}px 0;vertical-align:top;font-weight:400;text-align:start;overflow-wrap:anywhere}` +
-  `.t th{padding-inline:${ROW.beside}px;border-inline-start:${ROW.bar}px solid transparent}.t td span{display:inline-block}` +
+  `.t th{padding-inline:${ROW.beside}px;border-inline-start:${ROW.bar}px solid transparent}.t td span{display:block}` +
   `.t tr+tr,.t tbody+tbody tr{border-top:${ROW.edge}px solid var(--border,#8884)}` +
-  `.t [aria-current] th{border-inline-start-color:var(--accent)}.t [aria-current]{font-weight:700}.t [part=name]{opacity:.85}` +
+  `.t [aria-current] th{border-inline-start-color:var(--accent)}.t [part=name]{opacity:.85}` +
   `.x tr:nth-child(n+${ahead + 1}){display:none}`
 
 /** A mark that is filled while it is open and an outline while it is closed; none until that is known. */

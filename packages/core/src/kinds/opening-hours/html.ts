@@ -10,7 +10,7 @@ const state = (words: string, { style }: OpeningHoursSettings) =>
 
 const row = (attributes: string, { name, hours }: Row, called = '') =>
   `<tr part="item" ${attributes}><th scope="row">${escapeText(name)}${called ? ` <span part="name">${escapeText(called)}</span>` : ''}</th>` +
-  `<td>${hours.map((one) => `<span>${escapeText(one)}</span>`).join(' ')}</td></tr>`
+  `<td>${hours.map((one) => `<span>${escapeText(one)}</span>`).join('')}</td></tr>`
 
 export function openingHoursHtml(view: View<OpeningHoursSettings>): string {
   const { settings, context } = view
@@ -27,7 +27,7 @@ export function openingHoursHtml(view: View<OpeningHoursSettings>): string {
     settings,
     context,
     heading +
-      (settings.state ? state('\u00a0', settings) : '') +
+      (settings.state ? state(settings.title ? '\u00a0' : settings.labels.unknown, settings) : '') +
       `<table class="t" part="list"><colgroup><col class="n"><col></colgroup><tbody>${days.join('')}</tbody>` +
       (settings.ahead > 0 && special.length ? `<tbody class="x">${special.join('')}</tbody>` : '') +
       `</table>`,

@@ -16,6 +16,7 @@ export interface OpenNowData {
 export function openNowData(view: View<OpeningHoursSettings>): OpenNowData | null {
   const hours = hoursOf(view)
   const { locale, labels } = view.settings
+  const { unknown: _, ...words } = labels
   const { timeZone } = view.context.around ?? usualAround
-  return hours && { hours, timeZone, locale, words: { ...labels } }
+  return hours && { hours, timeZone, locale, words }
 }

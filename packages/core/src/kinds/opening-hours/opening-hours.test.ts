@@ -26,7 +26,14 @@ const rendered = (...given: Parameters<typeof view>) => {
   const $ = load(html)
   const rows = $('tr')
     .toArray()
-    .map((row) => `${$(row).find('th').text()}: ${$(row).find('td').text()}`)
+    .map(
+      (row) =>
+        `${$(row).find('th').text()}: ${$(row)
+          .find('td span')
+          .toArray()
+          .map((span) => $(span).text())
+          .join('|')}`,
+    )
   return { $, html, data, rows }
 }
 
@@ -34,12 +41,12 @@ describe('opening hours', () => {
   it('are a table, days in a row with the same hours in one', () =>
     expect(rendered().rows).toEqual([
       'Monday – Thursday: 09:00–17:00',
-      'Friday: 09:00–12:00 13:00–17:00',
+      'Friday: 09:00–12:00|13:00–17:00',
       'Saturday – Sunday: Closed',
     ]))
   it('or each day in its own, in the language of the page, with its way of writing a time', () => {
     expect(rendered({ joined: false, locale: 'page' }, {}, { language: 'de' }).rows.slice(4, 6)).toEqual([
-      'Freitag: 09:00–12:00 13:00–17:00',
+      'Freitag: 09:00–12:00|13:00–17:00',
       'Samstag: Geschlossen',
     ])
     expect(rendered({ locale: 'en-US' }).rows[0]).toMatch(/9:00\sAM–5:00\sPM/)

@@ -24,7 +24,7 @@ export const OpeningHoursSettings = z.strictObject({
   sources: sources(
     1,
     { label: 'Where the hours come from', paragraph: 'shows', before: 'Shows the hours ' },
-    { none: 'typed in here' },
+    { none: 'typed in here', of: 'of ' },
   ),
   week: week(usual, {
     label: 'Week',
@@ -86,6 +86,7 @@ export const OpeningHoursSettings = z.strictObject({
       opensOn: { label: 'Opens on another day', says: 'opensOn' },
       closedTodayOpensOn: { label: 'Closed all day', says: 'closedTodayOpensOn' },
       closed: { label: 'Closed', says: 'closedDay' },
+      unknown: { label: 'Without a script', says: 'openingHours' },
     },
     { most: 80, saidBy: 'openUntil' },
     { label: 'Words on it', paragraph: 'words', before: '; in words like ' },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fitVerdict, gapsHere, mostItems } from '@pebblestrand/core/kinds'
+import { fitVerdict, gapsHere, mostItems, standsForSample } from '@pebblestrand/core/kinds'
 import { labels, spokenLanguage } from '@pebblestrand/core/words'
 import { computed, onBeforeUnmount, onMounted, provide, ref, watch } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate, useRoute, useRouter } from 'vue-router'
@@ -129,10 +129,13 @@ watch(
   },
   { immediate: true },
 )
-/** A kind with content shows nothing of its own before it has a source. */
-const wantsSource = computed(() => Boolean(bench.kind?.content) && !bench.sourceIds.length)
+/** A kind with content shows nothing of its own before it has a source, or before it is written. */
+const wantsSource = computed(() => Boolean(bench.kind && bench.parsed) && standsForSample(bench.kind!, bench.parsed!))
 const warning = computed(() => {
-  if (!sieve.value || wantsSource.value) return ''
+  if (wantsSource.value) return ''
+  if (bench.result?.nothing && bench.kind?.content?.facts)
+    return `As it stands, nothing would be shown: the source does not say its ${bench.kind.content.many}.`
+  if (!sieve.value) return ''
   if (!shown.value) return 'As it stands, nothing would be shown: the sieve takes everything out.'
   const fill =
     bench.kind?.box && verdict.value

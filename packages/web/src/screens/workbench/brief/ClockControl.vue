@@ -26,7 +26,7 @@ const field = computed(() => fields[props.control.type])
       @keydown.enter.prevent="emit('done')"
     />
     <p class="mt-1 flex gap-3 text-[13px] text-soft">
-      <span>On the clocks of the site.</span>
+      <span v-if="control.type !== 'day'">On the clocks of the site.</span>
       <button v-if="value" type="button" class="word text-[13px]" @click="emit('set', '')">{{ control.none }}</button>
     </p>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Copy } from '@lucide/vue'
 import { WEEKDAYS, writtenHours, type DayHours, type Week } from '@pebblestrand/core/hours'
 import HoursControl from './HoursControl.vue'
 
@@ -13,22 +14,19 @@ const sameAs = (at: number, other: number) => writtenHours(props.value[at]!) ===
 <template>
   <div role="group" :aria-label="label">
     <ol class="grid gap-[6px]">
-      <li
-        v-for="(day, at) in WEEKDAYS"
-        :key="day"
-        class="grid grid-cols-[84px_minmax(0,1fr)_auto] items-baseline gap-3"
-      >
+      <li v-for="(day, at) in WEEKDAYS" :key="day" class="grid grid-cols-[80px_minmax(0,1fr)_24px] items-center gap-2">
         <p class="text-[13px] text-soft" aria-hidden="true">{{ day }}</p>
         <HoursControl :value="value[at]!" :label="day" @set="set(at, $event)" @done="emit('done')" />
         <button
           v-if="at > 0"
           type="button"
-          class="word text-[13px]"
+          class="flex h-[24px] w-[24px] items-center justify-center text-soft hover:text-ink"
           :class="{ invisible: sameAs(at, at - 1) }"
           :aria-label="`${day}: copy from ${WEEKDAYS[at - 1]}`"
+          :title="`Copy from ${WEEKDAYS[at - 1]}`"
           @click="set(at, value[at - 1]!)"
         >
-          Same as above
+          <Copy :size="15" aria-hidden="true" />
         </button>
       </li>
     </ol>

@@ -47,7 +47,7 @@ describe('every type of control', () => {
         'triggers',
       ].sort(),
     )
-    expect(componentFor({ type: 'sources', most: 1, none: 'no source yet' })).toBeNull()
+    expect(componentFor({ type: 'sources', most: 1, none: 'no source yet', of: '' })).toBeNull()
   })
 })
 
