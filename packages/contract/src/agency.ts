@@ -1,7 +1,7 @@
 import { creditLooks } from '@pebblestrand/core/look'
 import { z } from 'zod'
 import { namingWords } from '@pebblestrand/core/naming'
-import { Id, IdParams, Json, line } from './fields'
+import { Id, IdParams, Json, line, wholeNumber } from './fields'
 import { route } from './route'
 
 const webAddress = z.union(
@@ -40,6 +40,13 @@ export const AgencySettings = z.object({
   }),
   /** How a new widget is named; empty for its kind alone. */
   naming: Pattern,
+  /** For how many days what checks saw is kept: whole pages and screenshots of changes, and the verdict of each day. */
+  history: z
+    .object({ evidenceDays: wholeNumber(7, 730), verdictDays: wholeNumber(30, 3650) })
+    .refine(({ evidenceDays, verdictDays }) => verdictDays >= evidenceDays, {
+      path: ['verdictDays'],
+      message: 'must not be less than screenshots are kept',
+    }),
 })
 
 /** A design that the agency keeps. */

@@ -20,12 +20,16 @@ beforeAll(async () => {
 afterAll(() => system.stop())
 
 const credit = { words: 'Kept by Tern & Tiller', link: 'https://tern.example/', look: 'plain' }
-const keep = (change: object) => ada.put('/api/agency', { credit, naming: '{client}: {kind}', ...change })
+const history = { evidenceDays: 90, verdictDays: 730 }
+const keep = (change: object) => ada.put('/api/agency', { credit, naming: '{client}: {kind}', history, ...change })
 
 describe('what is set for all widgets', () => {
   it('is kept, and its faults are named', async () => {
-    expect((await keep({})).body).toEqual({ credit, naming: '{client}: {kind}' })
-    expect((await ada.get('/api/agency')).body).toEqual({ credit, naming: '{client}: {kind}' })
+    expect((await keep({})).body).toEqual({ credit, naming: '{client}: {kind}', history })
+    expect((await ada.get('/api/agency')).body).toEqual({ credit, naming: '{client}: {kind}', history })
+    expect((await keep({ history: { evidenceDays: 90, verdictDays: 30 } })).body).toMatchObject({
+      error: { issues: [{ field: 'history.verdictDays', message: 'must not be less than screenshots are kept' }] },
+    })
     expect((await keep({ naming: '{weather} of {kind}' })).body).toMatchObject({
       error: { issues: [{ field: 'naming', message: expect.stringContaining('{weather}') as string }] },
     })

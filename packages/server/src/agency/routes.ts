@@ -7,7 +7,7 @@ import type { Serve } from '../platform/http/serve'
 import { draftOf, kindFor } from '../widgets/draft'
 import { Widget } from '../widgets/models'
 import { AgencyStarter } from './models'
-import { agencySettings, keepAgencySettings } from './settings'
+import { agencySettings, keepAgencySettings } from '../accounts/agency-settings'
 
 export function agencyRoutes(serve: Serve, context: Context): void {
   const { agency } = routes

@@ -46,7 +46,8 @@ export async function applyVerdict(
   )
   if (await isOvertaken(install, check, transaction)) return false
   const newest = looks.findLast(({ how }) => (plainLookIds as string[]).includes(how))!
-  await advance(context, install, check, newest, verdict, now, transaction)
+  if (await advance(context, install, check, newest, verdict, now, transaction))
+    await reading.update({ isEvidence: true }, { transaction })
   await tellWidth({ install, verdict }, check.id, transaction)
   return true
 }
@@ -57,7 +58,7 @@ async function isOvertaken(install: Install, { startedAt }: Check, transaction: 
   return Boolean(last && last.startedAt && startedAt && last.startedAt > startedAt)
 }
 
-/** What the verdict makes of the install; noted in the time line when its status or its fault changed. */
+/** What the verdict makes of the install; noted in the time line, and true, when its status or its fault changed. */
 async function advance(
   context: Context,
   install: Install,
@@ -66,7 +67,7 @@ async function advance(
   verdict: Verdict,
   now: Date,
   transaction: Transaction,
-): Promise<void> {
+): Promise<boolean> {
   const before = { status: install.status, code: await lastCode(install, transaction) }
   const waiting = install.status === 'planned' || install.status === 'handed-over'
   // Somebody may have said "pasted" while the check was on its way; its verdict on a planned install does not undo that.
@@ -93,7 +94,8 @@ async function advance(
     { transaction },
   )
   const code = verdict.findings[0]?.code ?? null
-  if (status !== before.status || (status === 'needs-a-hand' && code !== before.code)) {
+  const isChange = status !== before.status || (status === 'needs-a-hand' && code !== before.code)
+  if (isChange) {
     await record(
       status === 'retired' ? 'retired' : 'checked',
       {
@@ -108,6 +110,7 @@ async function advance(
     await Artefact.destroy({ where: { installId: install.id }, transaction })
     await announce(context, [install.publicId], transaction)
   }
+  return isChange
 }
 
 async function lastCode(install: Install, transaction: Transaction): Promise<string | null> {

@@ -192,7 +192,7 @@ async function holdInOrder(pageId: string, installIds: string[], transaction: Tr
   await Install.findAll({ attributes: ['id'], where: { id: installIds }, order: ['id'], lock: true, transaction })
 }
 
-/** Keeps what was seen, and forgets what was seen long ago. */
+/** Keeps what was seen, and forgets what was seen before, but for the evidence of changes (history.ts). */
 async function keepReading(
   pageId: string,
   looks: LookAnswer[],
@@ -212,7 +212,7 @@ async function keepReading(
   )
   const old = await Reading.findAll({
     attributes: ['id'],
-    where: { pageId },
+    where: { pageId, isEvidence: false },
     order: [['beganAt', 'DESC']],
     offset: READINGS_KEPT,
     limit: 20,

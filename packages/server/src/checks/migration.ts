@@ -34,3 +34,14 @@ export const sightCause = {
 ALTER TABLE checks DROP CONSTRAINT checks_cause_check;
 ALTER TABLE checks ADD CONSTRAINT checks_cause_check CHECK (cause IN ('plan', 'person', 'round', 'retire', 'sight'))`,
 }
+
+/** Which looks are kept as evidence of a change, and what the history is tidied by. */
+export const history = {
+  name: '0042-check-history',
+  sql: `
+ALTER TABLE readings ADD COLUMN is_evidence boolean NOT NULL DEFAULT false;
+CREATE INDEX readings_evidence ON readings (began_at) WHERE is_evidence;
+CREATE INDEX checks_finished ON checks (finished_at) WHERE finished_at IS NOT NULL;
+CREATE INDEX checks_reading ON checks (reading_id) WHERE reading_id IS NOT NULL;
+CREATE INDEX rounds_finished ON rounds (finished_at) WHERE finished_at IS NOT NULL`,
+}

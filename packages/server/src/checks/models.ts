@@ -20,6 +20,7 @@ import {
   ref,
   text,
   time,
+  yesNo,
 } from '../platform/database/columns'
 
 /** Why it is made. `sight`: a browser is to look, and nobody waits for it. */
@@ -84,6 +85,8 @@ export class Reading extends Model<InferAttributes<Reading>, InferCreationAttrib
   declare id: CreationOptional<string>
   declare pageId: string
   declare beganAt: CreationOptional<Date>
+  /** It is the evidence of a change: of a status, or of a fault. */
+  declare isEvidence: CreationOptional<boolean>
 }
 
 /** What one way of looking at a page got, whole. */
@@ -163,7 +166,7 @@ export function defineChecks(sequelize: Sequelize): void {
     },
     { sequelize, tableName: 'mutes' },
   )
-  Reading.init({ id: id(), pageId: ref(), beganAt: time() }, { sequelize, tableName: 'readings' })
+  Reading.init({ id: id(), pageId: ref(), beganAt: time(), isEvidence: yesNo() }, { sequelize, tableName: 'readings' })
   Look.init(
     {
       readingId: { ...ref(), primaryKey: true },

@@ -5,18 +5,21 @@ import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { lookAtPage, lookInBrowserToo } from './look-at-page'
 import { endLostChecks } from './lost'
 import { defineChecks } from './models'
-import { attempts, mutes, sightCause, sights } from './migration'
+import { tidyHistory } from './history'
+import { attempts, history, mutes, sightCause, sights } from './migration'
 import { browserLookJob, LOOK_SECONDS, lookJob } from './queue-check'
 import { beginDaily } from './rounds'
 import { checkRoutes } from './routes'
 
 /** Everything is looked at once a day, before people begin. */
 const dailyRound = job<Record<string, never>>('daily-round')
+/** Before the daily round adds to it. */
+const historyTidied = job<Record<string, never>>('history-tidied')
 const checksLost = job<Record<string, never>>('checks-lost')
 
 export const checks: Subject = {
   name: 'checks',
-  migrations: [attempts, sights, mutes, sightCause],
+  migrations: [attempts, sights, mutes, sightCause, history],
   models: defineChecks,
   routes: checkRoutes,
   work: [
@@ -27,6 +30,9 @@ export const checks: Subject = {
       lookInBrowserToo(context, pageId),
     ),
     work(dailyRound, { seconds: 120, cron: '10 4 * * *' }, beginDaily),
+    work(historyTidied, { seconds: 120, cron: '40 3 * * *' }, (context, _data, time) =>
+      tidyHistory(context, new Date(), time),
+    ),
     work(checksLost, { seconds: 60, cron: '*/5 * * * *' }, endLostChecks),
   ],
 }

@@ -1,5 +1,5 @@
 import { AgencyStarter } from '../agency/models'
-import { keepAgencySettings } from '../agency/settings'
+import { keepAgencySettings } from '../accounts/agency-settings'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import type { Site } from '../sites/models'
@@ -23,6 +23,7 @@ export async function seedAgency(
       {
         credit: { words: 'Kept by Tern & Tiller', link: 'http://tern-and-tiller.example/', look: 'ruled' },
         naming: '{client}: {kind}, {month}',
+        history: { evidenceDays: 90, verdictDays: 730 },
       },
       transaction,
     ),

@@ -70,20 +70,41 @@ export const heldFor = (what: Removable): Part[] => [
 /** Deleted in this order, the rest goes by itself: the installs, then its own row where it has one beside them. */
 export const deletedFor = (what: Removable): Part[] => [installsOf(what), ...own[what].slice(0, 1)]
 
+/** Not a year of checks: of each install the last, and the last of each status it was found in. */
+const keptChecks = (installIds: string) => `id IN (
+  SELECT last_check_id FROM installs WHERE id IN (${installIds})
+  UNION ALL (
+    SELECT DISTINCT ON (install_id, status_after) id FROM checks WHERE install_id IN (${installIds}) AND state = 'done'
+    ORDER BY install_id, status_after, finished_at DESC
+  )
+)`
+
+/** What these checks were judged by, and what was seen of a page last. */
+const keptReadings = (installIds: string, pagesWhere: string) => `(
+  id IN (SELECT reading_id FROM checks WHERE ${keptChecks(installIds)})
+  OR id IN (SELECT DISTINCT ON (page_id) id FROM readings WHERE ${pagesWhere} ORDER BY page_id, began_at DESC)
+)`
+
 /** Everything that goes with a subject, in the order in which it can be put back. */
 export function whatGoes(what: Removable): Part[] {
   const ids = `SELECT id FROM installs WHERE ${installs[what]}`
-  const checks = `SELECT id FROM checks WHERE install_id IN (${ids})`
+  const checks = `SELECT id FROM checks WHERE ${keptChecks(ids)}`
   return [
     ...own[what],
     installsOf(what),
     ...(pages[what]
-      ? [part('readings', pages[what]), part('looks', `reading_id IN (SELECT id FROM readings WHERE ${pages[what]})`)]
+      ? [
+          part('readings', `${pages[what]} AND ${keptReadings(ids, pages[what])}`),
+          part(
+            'looks',
+            `reading_id IN (SELECT id FROM readings WHERE ${pages[what]} AND ${keptReadings(ids, pages[what])})`,
+          ),
+        ]
       : []),
     part('sheet_installs', `install_id IN (${ids})`),
     part('mutes', `install_id IN (${ids})`),
     part('planned_swaps', `install_id IN (${ids})${what === 'widget' ? ' OR widget_id = :id' : ''}`),
-    part('checks', `install_id IN (${ids})`),
+    part('checks', keptChecks(ids)),
     part('findings', `check_id IN (${checks})`),
     part('artefacts', `install_id IN (${ids})${what === 'widget' ? ' OR widget_id = :id' : ''}`),
     part('activity', `install_id IN (${ids})${notes[what] ?? ''}`),

@@ -23,14 +23,18 @@ import { kindOf } from '@pebblestrand/core/kinds'
 const session = useSession()
 const { data: settings } = useAgency()
 const { data: starters } = useOwnStarters()
-const wanted = ref<AgencySettings>({ naming: '', credit: { words: '', link: '', look: 'plain' } })
+const wanted = ref<AgencySettings>({
+  naming: '',
+  credit: { words: '', link: '', look: 'plain' },
+  history: { evidenceDays: 90, verdictDays: 730 },
+})
 let isBegun = false
 watch(
   settings,
   (now) => {
     if (!now || isBegun) return
     isBegun = true
-    wanted.value = { ...now, credit: { ...now.credit } }
+    wanted.value = { ...now, credit: { ...now.credit }, history: { ...now.history } }
   },
   { immediate: true },
 )
@@ -88,6 +92,24 @@ async function bring(event: Event): Promise<void> {
           {{ says }}</label
         >
       </fieldset>
+      <InputField
+        v-model.number="wanted.history.evidenceDays"
+        label="Keep screenshots of changes (days)"
+        hint="Whole pages and screenshots of the checks that saw a status or a fault change."
+        min="7"
+        max="730"
+        :fault="about('history.evidenceDays')"
+        :disabled="session.person?.role !== 'owner'"
+      />
+      <InputField
+        v-model.number="wanted.history.verdictDays"
+        label="Keep daily check results (days)"
+        hint="Status changes stay in the time line for as long as the install."
+        min="30"
+        max="3650"
+        :fault="about('history.verdictDays')"
+        :disabled="session.person?.role !== 'owner'"
+      />
       <button v-if="session.person?.role === 'owner'" class="act" :disabled="busy">Keep these</button>
     </form>
     <h3 class="mt-6 text-[16px] font-semibold">Starters of our own</h3>
