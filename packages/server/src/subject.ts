@@ -1,15 +1,8 @@
 import type { FastifyInstance } from 'fastify'
-import type { Sequelize, Transaction } from 'sequelize'
-import type { Context } from './platform/context'
+import type { Sequelize } from 'sequelize'
+import type { Context, FactProvider } from './platform/context'
 import type { Serve } from './platform/http/serve'
 import type { Work } from './platform/queue'
-
-/** What of an install the kinds of widgets can be rendered from, beside items: worked out for many installs at once. */
-export type FactProvider = (
-  context: Context,
-  installIds: readonly string[],
-  transaction: Transaction,
-) => Promise<Map<string, unknown>>
 
 /** What a behaviour told from a visitor's browser. Nothing in it can be trusted. */
 export interface Told {

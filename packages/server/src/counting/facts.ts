@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize'
-import type { FactProvider } from '../subject'
+import type { FactProvider } from '../platform/context'
 import { dayIn } from './day'
 import { visitsOf } from './queries'
 

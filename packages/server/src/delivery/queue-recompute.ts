@@ -41,73 +41,58 @@ export const recomputeAfter = async (
   job: await queue.sendInCase(recomputeJob, { widgetId, within }, IN_CASE, transaction),
 })
 
-const reading = `SELECT widget_id AS "widgetId" FROM widget_sources WHERE source_id = :id`
-const standingOnSite = `
-SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id
-WHERE p.site_id = :id AND i.status <> 'retired'`
-const standingOnPage = `SELECT DISTINCT widget_id AS "widgetId" FROM installs WHERE page_id = :id AND status <> 'retired'`
-const standingInPlacement = `SELECT DISTINCT widget_id AS "widgetId" FROM installs WHERE placement_id = :id AND status <> 'retired'`
+/** What a change is of: a source's items; a site's look, language or time zone; and so on. */
+interface Change {
+  /** The widgets that it reaches; `:id` is the thing's own. */
+  widgets: string
+  /** Which of their installs; left out: all. */
+  within?(id: string): Within
+}
 
-const standingForClient = `
-SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id
-WHERE s.client_id = :id AND i.status <> 'retired'`
-const standingCredited = `
-SELECT DISTINCT i.widget_id AS "widgetId" FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id JOIN clients c ON c.id = s.client_id
-WHERE c.credited AND i.status <> 'retired' AND :id = ''`
+const STANDING = `
+SELECT DISTINCT i.widget_id AS "widgetId"
+FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id JOIN clients c ON c.id = s.client_id
+WHERE i.status <> 'retired'`
 
-const holding = `
+const changes = {
+  /** Items that are stored: every widget that reads the source. */
+  source: { widgets: `SELECT widget_id AS "widgetId" FROM widget_sources WHERE source_id = :id` },
+  /** A site's look or time zone: the frames on its pages wear the one, what counts by day follows the other. */
+  site: { widgets: `${STANDING} AND s.id = :id`, within: (siteId) => ({ siteId }) },
+  /** A page's language: what stands on it speaks that. */
+  page: { widgets: `${STANDING} AND p.id = :id`, within: (pageId) => ({ pageId }) },
+  /** A placement's width: what stands in it is as tall as it is now. */
+  placement: { widgets: `${STANDING} AND i.placement_id = :id`, within: (placementId) => ({ placementId }) },
+  /** Whether a client has the agency's line. */
+  client: { widgets: `${STANDING} AND s.client_id = :id` },
+  /** A widget that stands within others, by its draft or newest release. */
+  inside: {
+    widgets: `
 SELECT id AS "widgetId" FROM widgets WHERE draft ->> 'inside' = :id
 UNION SELECT widget_id FROM releases r WHERE settings ->> 'inside' = :id
-  AND number = (SELECT max(number) FROM releases WHERE widget_id = r.widget_id)`
+  AND number = (SELECT max(number) FROM releases WHERE widget_id = r.widget_id)`,
+  },
+} as const satisfies Record<string, Change>
 
-const widgetsBy = ({ db }: Queueing, sql: string, id: string, transaction: Transaction) =>
-  db.query<{ widgetId: string }>(sql, { replacements: { id }, type: QueryTypes.SELECT, transaction })
-
-/** In the transaction that stores a source's new items: every widget that reads it. */
-export async function recomputeForSource(context: Queueing, sourceId: string, transaction: Transaction): Promise<void> {
-  await context.queue.sendMany(recomputeJob, await widgetsBy(context, reading, sourceId, transaction), transaction)
-}
-
-/** In the transaction that notes a site's look or time zone: the frames on its pages wear the one, what counts by day follows the other. */
-export async function recomputeForSite(context: Queueing, siteId: string, transaction: Transaction): Promise<void> {
-  const widgets = await widgetsBy(context, standingOnSite, siteId, transaction)
-  const jobs = widgets.map(({ widgetId }) => ({ widgetId, within: { siteId } }))
-  await context.queue.sendMany(recomputeJob, jobs, transaction)
-}
-
-/** In the transaction that changes a placement's width: what stands in it is as tall as it is now. */
-export async function recomputeForPlacement(
-  context: Queueing,
-  placementId: string,
-  transaction: Transaction,
-): Promise<void> {
-  const widgets = await widgetsBy(context, standingInPlacement, placementId, transaction)
-  const jobs = widgets.map(({ widgetId }) => ({ widgetId, within: { placementId } }))
-  await context.queue.sendMany(recomputeJob, jobs, transaction)
-}
-
-/** In the transaction that notes a page's language: what stands on it speaks that. */
-export async function recomputeForPage(context: Queueing, pageId: string, transaction: Transaction): Promise<void> {
-  const widgets = await widgetsBy(context, standingOnPage, pageId, transaction)
-  const jobs = widgets.map(({ widgetId }) => ({ widgetId, within: { pageId } }))
-  await context.queue.sendMany(recomputeJob, jobs, transaction)
-}
-
-/** In the transaction that gives a client the agency's line, or takes it away: whatever stands on its sites. */
-export async function recomputeForClient(context: Queueing, clientId: string, transaction: Transaction): Promise<void> {
-  await context.queue.sendMany(
-    recomputeJob,
-    await widgetsBy(context, standingForClient, clientId, transaction),
-    transaction,
-  )
-}
+/** In the transaction of the change: whatever it reaches is rendered anew. @param id of what is changed */
+export const recomputeFor = (context: Queueing, what: keyof typeof changes, id: string, transaction: Transaction) =>
+  queueReached(context, changes[what], id, transaction)
 
 /** In the transaction that words the agency's line anew: whatever stands above it. */
-export async function recomputeCredited(context: Queueing, transaction: Transaction): Promise<void> {
-  await context.queue.sendMany(recomputeJob, await widgetsBy(context, standingCredited, '', transaction), transaction)
-}
+export const recomputeCredited = (context: Queueing, transaction: Transaction) =>
+  queueReached(context, { widgets: `${STANDING} AND c.credited` }, '', transaction)
 
-/** In the transaction that renders a widget: those that it stands in. */
-export async function recomputeHolders(context: Queueing, widgetId: string, transaction: Transaction): Promise<void> {
-  await context.queue.sendMany(recomputeJob, await widgetsBy(context, holding, widgetId, transaction), transaction)
+async function queueReached(
+  { db, queue }: Queueing,
+  { widgets, within }: Change,
+  id: string,
+  transaction: Transaction,
+) {
+  const reached = await db.query<{ widgetId: string }>(widgets, {
+    replacements: { id },
+    type: QueryTypes.SELECT,
+    transaction,
+  })
+  const jobs = reached.map(({ widgetId }) => ({ widgetId, ...(within && { within: within(id) }) }))
+  await queue.sendMany(recomputeJob, jobs, transaction)
 }

@@ -7,7 +7,7 @@ import { Page } from '../sites/models'
 import { Release, Widget } from '../widgets/models'
 import { noteEmptiness, unlessGood } from './emptiness'
 import { artefactsOf, thumbnailOf } from './make-artefacts'
-import { recomputeHolders, recomputeJob, type Pending, type Within } from './queue-recompute'
+import { recomputeFor, recomputeJob, type Pending, type Within } from './queue-recompute'
 import { readInputs, rendererOf, type Renderer, type WidgetInputs } from './render-widget'
 import { inSnapshot, lockStored, nextRendering, storeRendering } from './rendering-order'
 import { shownReleases } from './shown-releases'
@@ -87,7 +87,7 @@ async function storeOfWidget(context: Context, rendering: string, widgetId: stri
     await lockStored(context, widgetId, transaction)
     const widget = await Widget.findByPk(widgetId, { transaction, lock: transaction.LOCK.KEY_SHARE })
     if (!widget || !(await storeRendering(context, rendering, [thumbnail], transaction)) || newest === null) return
-    await recomputeHolders(context, widgetId, transaction)
+    await recomputeFor(context, 'inside', widgetId, transaction)
     await noteEmptiness(widget, listed, newest, transaction)
     const renderers = [...byRelease.values()].map(({ renderer }) => renderer)
     const pictures = [...new Set(renderers.flatMap((one) => one.pictures))]

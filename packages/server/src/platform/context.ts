@@ -6,7 +6,8 @@ import type { Outbound } from './outbound/client'
 import type { Queue } from './queue'
 import type { Threads } from './threads/threads'
 
-type Facts = (
+/** What of an install the kinds of widgets can be rendered from, beside items: worked out for many installs at once. */
+export type FactProvider = (
   context: Context,
   installIds: readonly string[],
   transaction: Transaction,
@@ -23,5 +24,5 @@ export interface Context {
   browser: BrowserPool | null
   log: FastifyBaseLogger
   /** What subjects know of installs, by name. */
-  facts: Record<string, Facts>
+  facts: Record<string, FactProvider>
 }

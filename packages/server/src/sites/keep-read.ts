@@ -1,7 +1,7 @@
 import type { PlacementKnown } from '@pebblestrand/contract'
 import type { Region } from '@pebblestrand/core/platforms'
 import type { Transaction } from 'sequelize'
-import { recomputeForPlacement } from '../delivery/queue-recompute'
+import { recomputeFor } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { Page, Placement } from './models'
@@ -50,7 +50,7 @@ export async function keepRooms(
       if (!placement) throw new AppError('not-found')
       const before = placement.width
       await placement.update({ ...widths, widthSeen: null }, { transaction })
-      if (placement.width !== before) await recomputeForPlacement(context, placement.id, transaction)
+      if (placement.width !== before) await recomputeFor(context, 'placement', placement.id, transaction)
       continue
     }
     const where = on ? pages.filter(({ path }) => on.includes(path)).map(({ id }) => id) : [null]

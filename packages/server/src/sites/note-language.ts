@@ -1,7 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { Look } from '@pebblestrand/core/verify'
 import { isPattern } from '@pebblestrand/core/page-patterns'
-import { recomputeForPage, recomputeForSite } from '../delivery/queue-recompute'
+import { recomputeFor } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { Page, Site } from './models'
 
@@ -53,7 +53,7 @@ export async function noteLanguage(context: Context, pageId: string, look: Look)
   await context.db.transaction(async (transaction) => {
     await page.update({ languageSeen: language }, { transaction })
     // What others speak hangs on the home page.
-    if (page.path === HOME) await recomputeForSite(context, page.siteId, transaction)
-    else if (spokenOn(page, page.Site, home) !== before) await recomputeForPage(context, pageId, transaction)
+    if (page.path === HOME) await recomputeFor(context, 'site', page.siteId, transaction)
+    else if (spokenOn(page, page.Site, home) !== before) await recomputeFor(context, 'page', pageId, transaction)
   })
 }

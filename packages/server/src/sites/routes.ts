@@ -2,7 +2,7 @@ import { routes } from '@pebblestrand/contract'
 import type { SiteLook } from '@pebblestrand/core/look'
 import { col, fn, QueryTypes, where, type Sequelize, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { recomputeForClient, recomputeForPlacement, recomputeForSite } from '../delivery/queue-recompute'
+import { recomputeFor } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { literally } from '../platform/database/like'
 import { AppError } from '../platform/errors'
@@ -62,7 +62,7 @@ export function siteRoutes(serve: Serve, context: Context): void {
     await db.transaction(async (transaction) => {
       await site.update({ ...change, ...(look === undefined ? {} : noted(site, look)) }, { transaction })
       const isSeen = look !== undefined || site.timeZone !== timeZone || site.language !== language
-      if (isSeen) await recomputeForSite(context, site.id, transaction)
+      if (isSeen) await recomputeFor(context, 'site', site.id, transaction)
       if (credited !== undefined) await creditClient(context, site.clientId, credited, transaction)
     })
     return describeSite(db, site.id)
@@ -74,7 +74,7 @@ export function siteRoutes(serve: Serve, context: Context): void {
     await db.transaction(async (transaction) => {
       const { language } = site
       await site.update(facts, { transaction })
-      if (site.language !== language) await recomputeForSite(context, site.id, transaction)
+      if (site.language !== language) await recomputeFor(context, 'site', site.id, transaction)
       await addPages(site.id, pages, transaction)
       await keepRooms(context, site.id, rooms, transaction)
       await tieReading(readingId, site.id, transaction)
@@ -128,7 +128,7 @@ export function siteRoutes(serve: Serve, context: Context): void {
     await db.transaction(async (transaction) => {
       await placement.update({ ...change, ...noted }, { transaction })
       if (placement.selector !== selector) await keepSiteList(context, placement.siteId, transaction)
-      if (placement.width !== before) await recomputeForPlacement(context, placement.id, transaction)
+      if (placement.width !== before) await recomputeFor(context, 'placement', placement.id, transaction)
     })
     return describeSite(db, placement.siteId)
   })
@@ -158,7 +158,7 @@ async function creditClient(
   transaction: Transaction,
 ): Promise<void> {
   const [changed] = await Client.update({ credited }, { where: { id: clientId, credited: !credited }, transaction })
-  if (changed) await recomputeForClient(context, clientId, transaction)
+  if (changed) await recomputeFor(context, 'client', clientId, transaction)
 }
 
 async function clientByName(db: Sequelize, name: string, transaction: Transaction): Promise<string> {

@@ -1,6 +1,6 @@
 import { factsOf, sourceKinds, wholeFacts, type ReadSource } from '@pebblestrand/core/sources'
 import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
-import { recomputeForSource } from '../delivery/queue-recompute'
+import { recomputeFor } from '../delivery/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { afterTry, doubling, job } from '../platform/queue'
@@ -138,7 +138,7 @@ async function writeReading(context: Context, source: Source, reading: SourceRea
     },
     { transaction },
   )
-  await recomputeForSource(context, source.id, transaction)
+  await recomputeFor(context, 'source', source.id, transaction)
 }
 
 function faultOf(reading: SourceReading): SourceFault | null {

@@ -1,6 +1,6 @@
 import { routes } from '@pebblestrand/contract'
 import type { SiteLook } from '@pebblestrand/core/look'
-import { recomputeForSite } from '../../delivery/queue-recompute'
+import { recomputeFor } from '../../delivery/queue-recompute'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
 import type { Serve } from '../../platform/http/serve'
@@ -31,7 +31,7 @@ export function siteLookRoutes(serve: Serve, context: Context): void {
     if (contentWidth) look.contentWidth = contentWidth
     await context.db.transaction(async (transaction) => {
       await site.update({ look, lookedAt: new Date(), lookChanges: [] }, { transaction })
-      await recomputeForSite(context, site.id, transaction)
+      await recomputeFor(context, 'site', site.id, transaction)
     })
     return describeSite(context.db, site.id)
   })

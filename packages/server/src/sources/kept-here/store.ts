@@ -1,6 +1,6 @@
 import type { Entry } from '@pebblestrand/core/items'
 import { limited, sourceKinds } from '@pebblestrand/core/sources'
-import { recomputeForSource } from '../../delivery/queue-recompute'
+import { recomputeFor } from '../../delivery/queue-recompute'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
 import { ItemRow, type Source } from '../models'
@@ -25,7 +25,7 @@ export async function store(
       })
     const now = new Date()
     await source.update({ okAt: now, fetchedAt: now, problem: null, ...more }, { transaction })
-    await recomputeForSource(context, source.id, transaction)
+    await recomputeFor(context, 'source', source.id, transaction)
   })
   return read.entries
 }

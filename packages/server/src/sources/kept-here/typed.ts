@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { TypedReview } from '@pebblestrand/contract'
 import { languageTag } from '@pebblestrand/core/words'
 import { ReviewBody, type Entry } from '@pebblestrand/core/items'
-import { recomputeForSource } from '../../delivery/queue-recompute'
+import { recomputeFor } from '../../delivery/queue-recompute'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
 import { ItemRow, type Source } from '../models'
@@ -51,7 +51,7 @@ export async function dropEntry(context: Context, source: Source, key: string): 
   if (!row) throw new AppError('not-found')
   await context.db.transaction(async (transaction) => {
     await row.destroy({ transaction })
-    await recomputeForSource(context, source.id, transaction)
+    await recomputeFor(context, 'source', source.id, transaction)
   })
   return asEntry(row)
 }

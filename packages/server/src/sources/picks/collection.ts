@@ -1,7 +1,7 @@
 import type { Entry } from '@pebblestrand/core/items'
 import { limited, sourceKinds } from '@pebblestrand/core/sources'
 import { QueryTypes, type Transaction } from 'sequelize'
-import { recomputeForSource } from '../../delivery/queue-recompute'
+import { recomputeFor } from '../../delivery/queue-recompute'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
 import { beginHere } from '../begin-here'
@@ -70,7 +70,7 @@ export async function changeCollection(
     const now = new Date()
     if (keys.length) await context.db.query(PLACE, { replacements: { id, keys: [...keys], now }, transaction })
     await source.update({ okAt: now, fetchedAt: now }, { transaction })
-    await recomputeForSource(context, id, transaction)
+    await recomputeFor(context, 'source', id, transaction)
     return read.entries
   })
 }
