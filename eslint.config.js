@@ -5,6 +5,7 @@ import prettier from 'eslint-config-prettier'
 import globals from 'globals'
 import regexp from 'eslint-plugin-regexp'
 import { direction } from './eslint.direction.js'
+import { subjectOrder } from './eslint.subjects.js'
 
 export default ts.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '.pebblestrand*/**', '**/fixtures/**'] },
@@ -34,5 +35,6 @@ export default ts.config(
   { files: ['packages/web/**'], rules: { 'vue/multi-word-component-names': 'off', 'vue/no-v-html': 'error' } },
   { files: ['bin/**', 'bench/**', 'e2e/**', '**/cli/**'], rules: { 'no-console': 'off' } },
   ...direction,
+  ...subjectOrder,
   prettier,
 )

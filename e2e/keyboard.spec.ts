@@ -84,7 +84,7 @@ test('the register is narrowed by client, page, person and day', async ({ signed
   await page.goto('/installs')
   const said = page.getByRole('status').filter({ hasText: /install/ })
   await page.getByLabel('Client').selectOption('Pollard Cycles')
-  await expect(said).toHaveText('8 installs.')
+  await expect(said).toHaveText('9 installs.')
   await page.getByLabel('Site', { exact: true }).selectOption('Pollard Cycles')
   await page.getByLabel('Page', { exact: true }).selectOption('Hire')
   await expect(said).toHaveText('2 installs.')

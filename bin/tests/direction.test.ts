@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs'
 import { ESLint } from 'eslint'
 import { describe, expect, it } from 'vitest'
+import { upward } from '../../eslint.subjects.js'
 
 const root = new URL('../..', import.meta.url).pathname
 const eslint = new ESLint({ cwd: root })
@@ -48,6 +50,10 @@ describe('which way dependencies run is a rule that fails the build', () => {
       /packages\/web must not import packages\/server/,
     ],
     ['packages/web/src/x.ts', "export * from '../../server/src/start'", /by its name, not by a path/],
+    ['packages/server/src/sites/x.ts', "export * from '../checks/models'", /only those above it/],
+    ['packages/server/src/sites/look/x.ts', "export * from '../../checks/models'", /only those above it/],
+    ['packages/server/src/looks/x.ts', "export * from '../sites/models'", /only those above it/],
+    ['packages/server/src/installs/describe.ts', "export * from '../removals/models'", /only those above it/],
     ['packages/server/src/x.ts', "export * from '@pebblestrand/core/src/items/dates'", /a folder's index/],
   ])('%s: %s', async (file, code, says) => expect((await lint(file, code)).join('\n')).toMatch(says))
 
@@ -58,4 +64,11 @@ describe('which way dependencies run is a rule that fails the build', () => {
     ['packages/server/src/x.ts', "export { fit } from '@pebblestrand/core/layout'"],
     ['packages/web/src/x.ts', "export { render } from '@pebblestrand/widget'"],
   ])('lets %s: %s', async (file, code) => expect(await lint(file, code)).toEqual([]))
+})
+
+describe('imports that still go from a subject to one below it', () => {
+  it.each(Object.entries(upward))('%s is on the list for what it imports, and nothing else', (file, folders) => {
+    const code = readFileSync(`${root}packages/server/src/${file}`, 'utf8')
+    for (const folder of folders) expect(code, folder).toContain(`'../${folder}/`)
+  })
 })

@@ -7,7 +7,7 @@ import { createJsonSchemaTransform, serializerCompiler } from 'fastify-type-prov
 import { admitBy } from './accounts/guard'
 import { countBy } from './accounts/how-often'
 import { serverWithMemory } from './delivery/front'
-import type { ArtefactMemory } from './delivery/memory'
+import type { ArtefactMemory } from './artefacts/memory'
 import { deliveryRoutes } from './delivery/routes'
 import { toldRoutes } from './delivery/told'
 import { assets } from './platform/assets'

@@ -1,7 +1,8 @@
 import type { FastifyInstance } from 'fastify'
 import { lookAround } from './demo/look-around'
 import { seedDemo } from './demo/seed'
-import { ArtefactMemory } from './delivery/memory'
+import { recomputeNow } from './delivery/recompute'
+import { ArtefactMemory } from './artefacts/memory'
 import { buildApp } from './app'
 import { readConfig, type Config } from './platform/config'
 import { logStream } from './platform/log-stream'
@@ -35,11 +36,21 @@ export async function start(env: NodeJS.ProcessEnv, options: { logger: boolean; 
   const browser = BrowserPool.at(config.chromium, { openings: { localhostNames: config.demo }, own: config.origin })
   const memory = new ArtefactMemory(config.databaseUrl, logError)
   const app = await buildApp(
-    { config, db, queue, outbound, threads, browser, facts: allFacts },
+    { config, db, queue, outbound, threads, browser, facts: allFacts, renderNow: recomputeNow },
     memory,
     options.logger && { stream: logStream },
   )
-  const context: Context = { config, db, queue, outbound, threads, browser, facts: allFacts, log: app.log }
+  const context: Context = {
+    config,
+    db,
+    queue,
+    outbound,
+    threads,
+    browser,
+    facts: allFacts,
+    renderNow: recomputeNow,
+    log: app.log,
+  }
   const ends: ((() => Promise<void>) | void)[] = []
   for (const subject of subjects) ends.push(await subject.begin?.(context))
   const told = config.demo && !options.empty ? await seedDemo(context) : []

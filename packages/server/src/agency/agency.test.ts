@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Artefact } from '../delivery/models'
+import { Artefact } from '../artefacts/models'
 import type { Install } from '../installs/models'
 import { planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { story } from '../testing/story'

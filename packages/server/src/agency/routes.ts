@@ -1,12 +1,12 @@
 import { routes } from '@pebblestrand/contract'
 import { designOf, kindOf, readSettings, readStarterFile, starterFile } from '@pebblestrand/core/kinds'
-import { recomputeCredited } from '../delivery/queue-recompute'
+import { recomputeCredited } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import type { Serve } from '../platform/http/serve'
 import { draftOf, kindFor } from '../widgets/draft'
 import { Widget } from '../widgets/models'
-import { AgencyStarter } from './models'
+import { AgencyStarter } from '../widgets/agency-starters'
 import { agencySettings, keepAgencySettings } from '../accounts/agency-settings'
 
 export function agencyRoutes(serve: Serve, context: Context): void {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Look as LookAnswer } from '@pebblestrand/core/verify'
 import { Op, QueryTypes, type Transaction } from 'sequelize'
-import { lockStored } from '../delivery/rendering-order'
+import { lockStored } from '../artefacts/rendering-order'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { BrowserAway } from '../platform/browser/pool'
@@ -14,7 +14,7 @@ import { noteTag } from '../site-tags/note-tag'
 import { noteLanguage } from '../sites/note-language'
 import { notePolicy } from '../sites/note-policy'
 import { applyVerdict } from './apply'
-import type { Sighting } from './browser/look-in-browser'
+import type { Sighting } from '../looks/look-in-browser'
 import { triedOn } from './tried-on'
 import {
   isAskedInPerson,

@@ -10,6 +10,7 @@ import { attempts, history, mutes, sightCause, sights } from './migration'
 import { browserLookJob, LOOK_SECONDS, lookJob } from './queue-check'
 import { beginDaily } from './rounds'
 import { checkRoutes } from './routes'
+import { stagePageRoute } from './stage-page'
 
 /** Everything is looked at once a day, before people begin. */
 const dailyRound = job<Record<string, never>>('daily-round')
@@ -21,7 +22,10 @@ export const checks: Subject = {
   name: 'checks',
   migrations: [attempts, sights, mutes, sightCause, history],
   models: defineChecks,
-  routes: checkRoutes,
+  routes(serve, context) {
+    checkRoutes(serve, context)
+    stagePageRoute(serve, context)
+  },
   work: [
     work(lookJob, { seconds: LOOK_SECONDS, atOnce: 18, each: REQUESTS_PER_HOST }, (context, { pageId }) =>
       lookAtPage(context, pageId),

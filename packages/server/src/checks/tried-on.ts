@@ -4,7 +4,7 @@ import type { Context } from '../platform/context'
 import { standingOver } from '../rehearsals/standing'
 import { addressOf } from '../sites/address'
 import { Page, Site } from '../sites/models'
-import type { Trying } from './browser/try-presence'
+import type { Trying } from '../looks/try-presence'
 import type { Check } from './models'
 
 /** Pages of a site that are looked through for one on which something may not appear. */

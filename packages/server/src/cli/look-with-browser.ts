@@ -1,5 +1,5 @@
 import type { Look } from '@pebblestrand/core/verify'
-import { lookAtWidths } from '../checks/browser/look-at-widths'
+import { lookAtWidths } from '../looks/look-at-widths'
 import { CHROMIUM } from '../platform/browser/chromium-path'
 import { BrowserPool } from '../platform/browser/pool'
 import type { Outbound } from '../platform/outbound/client'

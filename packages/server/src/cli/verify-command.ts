@@ -1,6 +1,6 @@
 import { verify, type Finding, type Look, type Plan } from '@pebblestrand/core/verify'
 import { plainLookIds } from '@pebblestrand/core/verify/words'
-import { lookAt } from '../checks/evidence'
+import { lookAt } from '../looks/fetch-page'
 import { Outbound } from '../platform/outbound/client'
 import type { CommandResult } from './feed-command'
 import { looksFrom, planFrom, textOf } from './saved-pages'

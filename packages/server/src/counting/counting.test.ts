@@ -1,7 +1,7 @@
 import Fastify, { type FastifyInstance } from 'fastify'
 import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
-import { Artefact } from '../delivery/models'
+import { Artefact } from '../artefacts/models'
 import { toldRoutes } from '../delivery/told'
 import { Site } from '../sites/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'

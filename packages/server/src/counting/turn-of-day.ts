@@ -1,6 +1,6 @@
 import { kindList } from '@pebblestrand/core/kinds'
 import { QueryTypes } from 'sequelize'
-import { recomputeJob } from '../delivery/queue-recompute'
+import { recomputeJob } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { dayIn } from './day'
 import { countingIn, zonesInUse } from './queries'

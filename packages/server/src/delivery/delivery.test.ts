@@ -3,8 +3,8 @@ import type { Payload } from '@pebblestrand/core/artefacts'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { planned, publishedWidget, setScene, type Scene } from '../testing/scene'
-import { announce } from './announce'
-import { Artefact } from './models'
+import { announce } from '../artefacts/announce'
+import { Artefact } from '../artefacts/models'
 import { recompute } from './recompute'
 
 let system: TestSystem

@@ -1,8 +1,8 @@
 import { QueryTypes, type Transaction } from 'sequelize'
 import type { Widget } from '../widgets/models'
-import { Artefact, type ArtefactFacts } from './models'
+import { Artefact, type ArtefactFacts } from '../artefacts/models'
 import type { Renderer } from './render-widget'
-import type { NewArtefact } from './store-artefacts'
+import type { NewArtefact } from '../artefacts/store-artefacts'
 
 /** Of the release that is served already, the last good copy stays where nothing is left: for these there is nothing to store. */
 export async function unlessGood(made: readonly NewArtefact[], transaction: Transaction): Promise<NewArtefact[]> {

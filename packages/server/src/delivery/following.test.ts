@@ -7,7 +7,7 @@ import { refreshSource } from '../sources/refresh'
 import { planned, setScene, type Scene } from '../testing/scene'
 import { story } from '../testing/story'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
-import { Artefact, THUMBNAIL } from './models'
+import { Artefact, THUMBNAIL } from '../artefacts/models'
 import { recompute } from './recompute'
 import { followRenderer } from './renderer-version'
 

@@ -1,8 +1,8 @@
 import { createServer, type IncomingMessage, type RequestListener, type Server, type ServerResponse } from 'node:http'
 import { publicPaths, type PublicPath } from '@pebblestrand/core/wire'
-import type { ArtefactMemory } from './memory'
-import { OLD_PAYLOAD } from './models'
-import { sendPrepared } from './prepared'
+import type { ArtefactMemory } from '../artefacts/memory'
+import { OLD_PAYLOAD } from '../artefacts/models'
+import { sendPrepared } from '../artefacts/prepared'
 
 /** Which form stands at which of the public paths that name an install. */
 const formAt = {

@@ -1,10 +1,10 @@
 import { artefactForms, formIds, partForm, payloadOf } from '@pebblestrand/core/artefacts'
 import { drawnHeight, playersOf, type Around } from '@pebblestrand/core/kinds'
-import { THUMBNAIL } from './models'
-import { OVER_PAGE_WIDTH } from './over-page'
+import { THUMBNAIL } from '../artefacts/models'
+import { OVER_PAGE_WIDTH } from '../artefacts/over-page'
 import type { Renderer } from './render-widget'
 import { drawStills } from './stills'
-import type { NewArtefact } from './store-artefacts'
+import type { NewArtefact } from '../artefacts/store-artefacts'
 import type { Surrounded } from './surroundings'
 
 /** Everything that some installs of one widget serve, drawn by one release. */

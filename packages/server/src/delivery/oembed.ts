@@ -4,8 +4,8 @@ import type { FastifyInstance, FastifyReply } from 'fastify'
 import { z } from 'zod'
 import { agencyName } from '../accounts/setup'
 import type { Config } from '../platform/config'
-import { Artefact } from './models'
-import { PUBLIC_ID } from './public-id'
+import { Artefact } from '../artefacts/models'
+import { PUBLIC_ID } from '../artefacts/public-id'
 
 /** What a consumer asks (oEmbed 1.0, section 2.2). */
 const Asked = z.object({

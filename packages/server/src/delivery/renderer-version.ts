@@ -3,7 +3,7 @@ import { QueryTypes } from 'sequelize'
 import { Instance } from '../accounts/models'
 import type { Context } from '../platform/context'
 import { recompute } from './recompute'
-import { recomputeJob } from './queue-recompute'
+import { recomputeJob } from '../artefacts/queue-recompute'
 
 /** A hash of the core's source, put in when the server is built; unbuilt code counts as one version. */
 declare const CORE_HASH: string | undefined

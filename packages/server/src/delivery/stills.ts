@@ -5,7 +5,7 @@ import { siteColours, type SiteLook } from '@pebblestrand/core/look'
 import { drawPicture, picturedAsText, type PictureColours } from '@pebblestrand/core/pictured'
 import { Op, type Transaction } from 'sequelize'
 import type { Install } from '../installs/models'
-import { Artefact, type ArtefactFacts } from './models'
+import { Artefact, type ArtefactFacts } from '../artefacts/models'
 
 /** A picture of an install in all its forms, and what a snippet says of it. */
 export interface Stills {

@@ -7,7 +7,7 @@ import { counterKey } from '../platform/keyed-hash'
 import { countOne, limiterIn } from '../platform/limits/limiter'
 import { subscriberOf } from '../platform/limits/network'
 import type { Subject } from '../subject'
-import { PUBLIC_ID } from './public-id'
+import { PUBLIC_ID } from '../artefacts/public-id'
 
 /** Anyone can send anything here: a little text, and not too often from one address. */
 const MOST_BYTES = 4096

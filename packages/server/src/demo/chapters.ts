@@ -70,8 +70,6 @@ export const chapters: Chapter[] = [
   chapter('orrin-kiln', '/', 'main', 'Meet the kiln', 'confirmed', 75),
   chapter('orrin-kiln', '/kiln', 'main', 'On our engraving', 'confirmed', 150),
   chapter('orrin-kiln', '/kiln', 'footer', 'From the kiln', 'confirmed', 120),
-  chapter('orrin-kiln', '/workshop', 'sidebar', 'Workshop hours', 'confirmed', 70),
-  chapter('pollard-cycles', '/', 'header', 'Open now at Pollard Cycles', 'confirmed', 60),
   chapter('tarnside-vets', '/emergencies', 'footer', 'Patients of the week', 'confirmed', 110),
   chapter('brackenfold', '/orchard', 'main', 'In the orchard', 'confirmed', 100),
   chapter('observatory', '/sky-tonight', 'main', 'Films from the dome', 'confirmed', 90),
@@ -143,6 +141,8 @@ export const chapters: Chapter[] = [
   chapter('tangle-campsite', '/', 'footer', 'Ferry rating', 'confirmed', 44, 'picture'),
   chapter('windle-knot', '/visit', 'header', 'What is on', 'confirmed', 90, 'opener'),
   chapter('orrin-kiln', '/kiln', 'header', 'Post in brief', 'shortcode-raw', 12, 'shortcode'),
+  chapter('skerrow-library', '/hours', 'sidebar', 'Library hours', 'confirmed', 70),
+  chapter('pollard-cycles', '/', 'header', 'Open now at Pollard Cycles', 'confirmed', 60),
 ]
 
 /** What only a browser sees, and a page that is worth a picture. */

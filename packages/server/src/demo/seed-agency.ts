@@ -1,4 +1,4 @@
-import { AgencyStarter } from '../agency/models'
+import { AgencyStarter } from '../widgets/agency-starters'
 import { keepAgencySettings } from '../accounts/agency-settings'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'

@@ -1,4 +1,4 @@
-import { daysAfter } from '@pebblestrand/core/hours'
+import { daysAfter, readHours } from '@pebblestrand/core/hours'
 import type { Settings } from '@pebblestrand/core/kinds'
 
 /** Widgets of the demo: settings differ from the starter's where they say so. Sources by the feed's name below. */
@@ -235,16 +235,16 @@ export const widgets = told({
     feeds: [],
     settings: { accent: '#0f7a72', title: '', start: 41_007 },
   },
-  'Workshop hours': {
+  'Library hours': {
     kind: 'opening-hours',
     starter: 'table',
-    feeds: ['kilnVoices'],
+    feeds: [],
     settings: {
-      accent: '#8a3b4f',
-      title: 'Open at the kiln',
+      title: 'When the library is open',
+      week: ['', '10-12:30, 14-18', '10-12:30, 14-18', '14-20', '10-12:30, 14-18', '10-16', ''].map(readHours),
       special: [
-        { from: inDays(22), until: inDays(33), name: 'The kiln rests', spans: [] },
-        { from: inDays(61), until: '', name: 'Open day', spans: [{ opens: '10:00', closes: '20:00' }] },
+        { from: inDays(22), until: inDays(33), name: 'Between the years', spans: [] },
+        { from: inDays(61), until: '', name: 'Night of the lamps', spans: readHours('10-23') },
       ],
     },
   },

@@ -4,8 +4,7 @@ import type { MethodId } from '@pebblestrand/core/methods'
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import { queueCheck } from '../checks/queue-check'
-import { recomputeAfter } from '../delivery/queue-recompute'
-import { recomputeNow } from '../delivery/recompute'
+import { recomputeAfter } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { publicId } from '../platform/ids'
@@ -120,7 +119,7 @@ async function create(
       const own = { installIds: [install.id] }
       return { install, pending: await recomputeAfter(context, wanted.widgetId, own, transaction) }
     })
-    await recomputeNow(context, pending)
+    await context.renderNow(context, pending)
     return install
   } catch (error) {
     if (!(error instanceof UniqueConstraintError)) throw error

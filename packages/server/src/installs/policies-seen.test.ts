@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Artefact } from '../delivery/models'
+import { Artefact } from '../artefacts/models'
 import { Page } from '../sites/models'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'

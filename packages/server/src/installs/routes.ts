@@ -1,7 +1,6 @@
 import { routes } from '@pebblestrand/contract'
 import { record } from '../activity/record'
-import { recomputeAfter, recomputeWidget } from '../delivery/queue-recompute'
-import { recomputeNow } from '../delivery/recompute'
+import { recomputeAfter, recomputeWidget } from '../artefacts/queue-recompute'
 import { Release } from '../widgets/models'
 import { queueCheck } from '../checks/queue-check'
 import type { Context } from '../platform/context'
@@ -48,7 +47,7 @@ export function installRoutes(serve: Serve, context: Context): void {
       if (isIndexed) await recomputeWidget(context, install.widgetId, transaction, own)
       return null
     })
-    if (pending) await recomputeNow(context, pending)
+    if (pending) await context.renderNow(context, pending)
     return describeInstall(context, install.id)
   })
 

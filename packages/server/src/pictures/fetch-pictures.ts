@@ -1,4 +1,4 @@
-import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeWidget } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { OutboundError } from '../platform/outbound/client'
 import { isDueAgain, job, stepped } from '../platform/queue'

@@ -1,7 +1,7 @@
 import { pathTo } from '@pebblestrand/core/wire'
 import type { FastifyInstance } from 'fastify'
 import { LRUCache } from 'lru-cache'
-import { forAnyPage, prepare, replyPrepared, sendLater, sendNothing, type Prepared } from '../delivery/prepared'
+import { forAnyPage, prepare, replyPrepared, sendLater, sendNothing, type Prepared } from '../artefacts/prepared'
 import { PictureCopy } from './models'
 
 const TYPES: Record<string, string> = { webp: 'image/webp', jpg: 'image/jpeg' }

@@ -25,4 +25,6 @@ export interface Context {
   log: FastifyBaseLogger
   /** What subjects know of installs, by name. */
   facts: Record<string, FactProvider>
+  /** Renders at once what a transaction has queued, for whoever looks next. Never throws: should it fail, the queue does it later. */
+  renderNow(context: Context, queued: { widgetId: string; within: object; job: string }): Promise<void>
 }

@@ -1,8 +1,7 @@
 import { ForeignKeyConstraintError, QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { recomputeAfter, recomputeWidget, type Pending } from '../delivery/queue-recompute'
-import { recomputeNow } from '../delivery/recompute'
-import { lockStored } from '../delivery/rendering-order'
+import { recomputeAfter, recomputeWidget, type Pending } from '../artefacts/queue-recompute'
+import { lockStored } from '../artefacts/rendering-order'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { keepSiteLists, sitesBroughtTo } from '../site-tags/site-list'
@@ -41,7 +40,7 @@ export async function bringBack(context: Context, removalId: string, userId: str
     if (what === 'widget') await recomputeWidget(context, found.subjectId, transaction)
     return { back: found, pending }
   })
-  for (const one of pending) await recomputeNow(context, one)
+  for (const one of pending) await context.renderNow(context, one)
   return back
 }
 

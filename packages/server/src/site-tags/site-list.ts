@@ -1,7 +1,7 @@
 import { SITE_TAG } from '@pebblestrand/contract'
 import { siteListOf } from '@pebblestrand/core/artefacts'
 import { QueryTypes, type Transaction } from 'sequelize'
-import { storeArtefacts } from '../delivery/store-artefacts'
+import { storeArtefacts } from '../artefacts/store-artefacts'
 import type { Context } from '../platform/context'
 import { Page } from '../sites/models'
 import { tagOf } from './standing'

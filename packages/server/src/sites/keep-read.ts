@@ -1,7 +1,7 @@
 import type { PlacementKnown } from '@pebblestrand/contract'
 import type { Region } from '@pebblestrand/core/platforms'
 import type { Transaction } from 'sequelize'
-import { recomputeFor } from '../delivery/queue-recompute'
+import { recomputeFor } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { Page, Placement } from './models'

@@ -1,7 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { Look } from '@pebblestrand/core/verify'
 import { isPattern } from '@pebblestrand/core/page-patterns'
-import { recomputeFor } from '../delivery/queue-recompute'
+import { recomputeFor } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { Page, Site } from './models'
 

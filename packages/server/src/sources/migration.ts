@@ -71,7 +71,7 @@ export const facts = {
   name: '0041-source-facts',
   sql: `
 ALTER TABLE sources ADD COLUMN facts jsonb NOT NULL DEFAULT '{}';
-UPDATE sources SET facts = jsonb_strip_nulls(jsonb_build_object('rating', rating, 'picture', picture, 'profile', profile));
+UPDATE sources SET facts = jsonb_build_object('rating', rating, 'picture', picture, 'profile', profile);
 UPDATE sources SET content_hash = NULL, etag = NULL, last_modified = NULL WHERE kind = 'structured-data';
 ALTER TABLE sources DROP COLUMN rating, DROP COLUMN picture, DROP COLUMN profile;
 `,

@@ -1,6 +1,6 @@
 import { factsOf, sourceKinds, wholeFacts, type ReadSource } from '@pebblestrand/core/sources'
 import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
-import { recomputeFor } from '../delivery/queue-recompute'
+import { recomputeFor } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { afterTry, doubling, job } from '../platform/queue'

@@ -1,7 +1,6 @@
 import { Op, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import type { Pending } from '../delivery/queue-recompute'
-import { recomputeNow } from '../delivery/recompute'
+import type { Pending } from '../artefacts/queue-recompute'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
@@ -31,7 +30,7 @@ async function take(context: Context, swap: PlannedSwap, step: Step): Promise<vo
       await swap.reload({ transaction, lock: transaction.LOCK.UPDATE })
       return step(context, swap, transaction)
     })
-    if (pending) await recomputeNow(context, pending)
+    if (pending) await context.renderNow(context, pending)
   } catch (error) {
     const problem = error instanceof AppError ? error.message : 'Something went wrong.'
     if (!(error instanceof AppError)) context.log.error(error, 'a planned swap failed')

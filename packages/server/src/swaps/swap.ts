@@ -1,9 +1,8 @@
 import { kindOf } from '@pebblestrand/core/kinds'
 import { UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { recomputeAfter, type Pending } from '../delivery/queue-recompute'
-import { recomputeNow } from '../delivery/recompute'
-import { lockStored } from '../delivery/rendering-order'
+import { recomputeAfter, type Pending } from '../artefacts/queue-recompute'
+import { lockStored } from '../artefacts/rendering-order'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
@@ -15,7 +14,7 @@ export async function swapNow(context: Context, installId: string, widgetId: str
   const pending = await context.db.transaction((transaction) =>
     swapInstall(context, installId, widgetId, userId, transaction),
   )
-  await recomputeNow(context, pending)
+  await context.renderNow(context, pending)
 }
 
 /**

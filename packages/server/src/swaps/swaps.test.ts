@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Artefact } from '../delivery/models'
+import { Artefact } from '../artefacts/models'
 import type { Install } from '../installs/models'
 import { Site } from '../sites/models'
 import { planned, publishedWidget, setScene, type Scene } from '../testing/scene'

@@ -2,7 +2,8 @@ import type { FastifyInstance, InjectOptions } from 'fastify'
 import { inject } from 'vitest'
 import { User, type Role } from '../accounts/models'
 import { hashPassword } from '../accounts/password'
-import { ArtefactMemory } from '../delivery/memory'
+import { ArtefactMemory } from '../artefacts/memory'
+import { recomputeNow } from '../delivery/recompute'
 import { allFacts, allMigrations, allWork } from '../start'
 import { subjects } from '../subjects'
 import { buildApp } from '../app'
@@ -59,9 +60,23 @@ export async function startTestSystem(
   const threads = new Threads()
   const memory = new ArtefactMemory(config.databaseUrl, silent)
   await memory.listen()
-  const app = await buildApp({ config, db, queue, outbound, threads, browser: null, facts: allFacts }, memory, logger)
+  const app = await buildApp(
+    { config, db, queue, outbound, threads, browser: null, facts: allFacts, renderNow: recomputeNow },
+    memory,
+    logger,
+  )
   await app.ready()
-  const context: Context = { config, db, queue, outbound, threads, browser: null, facts: allFacts, log: app.log }
+  const context: Context = {
+    config,
+    db,
+    queue,
+    outbound,
+    threads,
+    browser: null,
+    facts: allFacts,
+    renderNow: recomputeNow,
+    log: app.log,
+  }
   return {
     app,
     context,

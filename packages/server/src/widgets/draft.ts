@@ -1,6 +1,6 @@
 import { kindOf, readSettings, type Kind, type Settings } from '@pebblestrand/core/kinds'
 import type { Transaction } from 'sequelize'
-import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeWidget } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { parse } from '../platform/http/parse'

@@ -1,6 +1,6 @@
 import { record } from '../activity/record'
 import { settingsOf } from '@pebblestrand/core/kinds'
-import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeWidget } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { kindFor, linkSources, requireSources } from './draft'
 import { Widget } from './models'

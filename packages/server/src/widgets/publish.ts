@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import { standsForSample } from '@pebblestrand/core/kinds'
 import { record } from '../activity/record'
-import { recomputeWidget } from '../delivery/queue-recompute'
+import { recomputeWidget } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { draftChanged, draftOf, kindFor, linkSources, settingsOf } from './draft'

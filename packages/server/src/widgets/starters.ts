@@ -1,5 +1,5 @@
 import { readSettings, type Kind, type Settings } from '@pebblestrand/core/kinds'
-import { AgencyStarter } from '../agency/models'
+import { AgencyStarter } from './agency-starters'
 import { AppError } from '../platform/errors'
 
 /** A starter of the agency's own is named by its id behind this. */

@@ -1,4 +1,5 @@
 import type { Subject } from '../subject'
+import { defineAgencyStarters } from './agency-starters'
 import { emptied, putAwayAndNotes, releaseNames } from './migration'
 import { defineWidgets } from './models'
 import { widgetRoutes } from './routes'
@@ -6,6 +7,9 @@ import { widgetRoutes } from './routes'
 export const widgets: Subject = {
   name: 'widgets',
   migrations: [releaseNames, emptied, putAwayAndNotes],
-  models: defineWidgets,
+  models(db) {
+    defineWidgets(db)
+    defineAgencyStarters(db)
+  },
   routes: widgetRoutes,
 }

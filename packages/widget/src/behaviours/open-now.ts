@@ -16,10 +16,15 @@ const openNow: Behaviour = ({ root, data }) => {
       if (place.textContent !== said) place.textContent = said
     }
     for (const row of root.querySelectorAll<HTMLElement>('[data-until]')) if (row.dataset.until! < now.day) row.remove()
-    const special = [...root.querySelectorAll<HTMLElement>('[data-from]')].find((row) => row.dataset.from! <= now.day)
+    const special = hours.special.findLast(
+      ({ from, until, weekdays }) =>
+        from <= now.day && now.day <= (until || from) && (!weekdays || weekdays.includes(now.weekday)),
+    )
     for (const row of root.querySelectorAll<HTMLElement>('tr')) {
-      const { first, last } = row.dataset
-      const isToday = special ? row === special : Number(first) <= now.weekday && now.weekday <= Number(last)
+      const { first, last, from, until } = row.dataset
+      const isToday = special
+        ? from === special.from && until === (special.until || from)
+        : Number(first) <= now.weekday && now.weekday <= Number(last)
       if (isToday) row.setAttribute('aria-current', 'date')
       else row.removeAttribute('aria-current')
     }

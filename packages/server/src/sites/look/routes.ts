@@ -1,6 +1,6 @@
 import { routes } from '@pebblestrand/contract'
 import type { SiteLook } from '@pebblestrand/core/look'
-import { recomputeFor } from '../../delivery/queue-recompute'
+import { recomputeFor } from '../../artefacts/queue-recompute'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
 import type { Serve } from '../../platform/http/serve'

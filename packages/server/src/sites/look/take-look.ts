@@ -2,12 +2,12 @@ import type { LookReading } from '@pebblestrand/contract'
 import { lookFrom, type LookSamples } from '@pebblestrand/core/site-look'
 import { MARK } from '@pebblestrand/core/wire'
 import { lookKinds } from '@pebblestrand/core/verify/words'
-import { lookAt } from '../../checks/evidence'
-import { scrollThrough } from '../../checks/browser/in-page'
+import { lookAt } from '../../looks/fetch-page'
+import { scrollThrough } from '../../looks/in-page'
 import { BrowserAway } from '../../platform/browser/pool'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
-import { sampleLook } from './sample-page'
+import { sampleLook } from '../../looks/sample-page'
 
 /** Ms. */
 const WAIT = 12_000

@@ -1,7 +1,7 @@
 import type { ReadRoom, SiteRead } from '@pebblestrand/contract'
 import { cacheMinutes, pagesOf, sharedRooms, type FoundPage, type SharedRoom } from '@pebblestrand/core/site-facts'
 import type { Look } from '@pebblestrand/core/verify'
-import { lookAt } from '../../checks/evidence'
+import { lookAt } from '../../looks/fetch-page'
 import type { Context } from '../../platform/context'
 import type { Outbound } from '../../platform/outbound/client'
 import { usualPlacements } from '../usual-placements'

@@ -1,6 +1,6 @@
 import type { Entry } from '@pebblestrand/core/items'
 import { limited, sourceKinds } from '@pebblestrand/core/sources'
-import { recomputeFor } from '../../delivery/queue-recompute'
+import { recomputeFor } from '../../artefacts/queue-recompute'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
 import { ItemRow, type Source } from '../models'

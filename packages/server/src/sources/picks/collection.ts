@@ -1,7 +1,7 @@
 import type { Entry } from '@pebblestrand/core/items'
 import { limited, sourceKinds } from '@pebblestrand/core/sources'
 import { QueryTypes, type Transaction } from 'sequelize'
-import { recomputeFor } from '../../delivery/queue-recompute'
+import { recomputeFor } from '../../artefacts/queue-recompute'
 import type { Context } from '../../platform/context'
 import { AppError } from '../../platform/errors'
 import { beginHere } from '../begin-here'

@@ -6,18 +6,18 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { methods, type MethodId } from '@pebblestrand/core/methods'
 import { Plan, verify, type Look, type Sight, type WidgetSight } from '@pebblestrand/core/verify'
 import type { BrowserLookId } from '@pebblestrand/core/verify/words'
-import { CHROMIUM } from '../../platform/browser/chromium-path'
-import { BrowserPool, VISIT } from '../../platform/browser/pool'
-import { BrowserProxy } from '../../platform/browser/proxy'
-import { Outbound } from '../../platform/outbound/client'
-import { giving, silent, startHost, type Host } from '../../testing/faults/host'
+import { CHROMIUM } from '../platform/browser/chromium-path'
+import { BrowserPool, VISIT } from '../platform/browser/pool'
+import { BrowserProxy } from '../platform/browser/proxy'
+import { Outbound } from '../platform/outbound/client'
+import { giving, silent, startHost, type Host } from '../testing/faults/host'
 import { askLinks } from './ask-links'
 import { lookInBrowser } from './look-in-browser'
 
 // Pages as a visitor's browser shows them: Chromium itself is the measure here.
 
 const id = 'pk7h2-mq9xv-abcde'
-const script = readFileSync(new URL('../../../../widget/dist/strand.js', import.meta.url), 'utf8')
+const script = readFileSync(new URL('../../../widget/dist/strand.js', import.meta.url), 'utf8')
 const items = (count: number) =>
   `<section class="w"><ul role="list">${Array.from({ length: count }, (_, i) => `<li><a href="https://news.example/${i}">Ferry ${i} sails at ten</a></li>`).join('')}</ul></section>`
 

@@ -7,7 +7,7 @@ import { ItemRow } from '../sources/models'
 import { planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { Artefact } from './models'
-import { recompute } from './recompute'
+import { recompute } from '../delivery/recompute'
 
 // A rendering that is under way holds nothing, and what it stores in the end is never older than what is there.
 

@@ -5,7 +5,7 @@ import { lookKinds } from '@pebblestrand/core/verify/words'
 import { HELD, MARK, OVER_MARK, OVER_READY } from '@pebblestrand/core/wire'
 import { REMEMBERED_AS } from '@pebblestrand/core/presence/deciding'
 import type { Page } from 'playwright-core'
-import type { Visit } from '../../platform/browser/pool'
+import type { Visit } from '../platform/browser/pool'
 import { consentBanner } from './consent-banner'
 import { hold, remember } from './in-page'
 

@@ -1,13 +1,13 @@
 import { randomBytes } from 'node:crypto'
 import { routes } from '@pebblestrand/contract'
 import { Op } from 'sequelize'
-import { Look, Reading } from '../checks/models'
+import { Look, Reading } from './models'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import type { Serve } from '../platform/http/serve'
 import { Page, Placement } from '../sites/models'
-import { stageInPage } from './stage'
+import { stageInPage } from '../delivery/stage'
 
 /** What a client's page brings may be looked at; only the stage's own scripts run, and they can reach nothing of the application. */
 const policy = (nonce: string) =>

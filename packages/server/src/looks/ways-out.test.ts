@@ -3,9 +3,9 @@ import { once } from 'node:events'
 import { createServer, type Server } from 'node:net'
 import { chromium, type BrowserContext } from 'playwright-core'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
-import { CHROMIUM } from '../../platform/browser/chromium-path'
-import { BrowserPool, VISIT } from '../../platform/browser/pool'
-import { giving, startHost, type Host } from '../../testing/faults/host'
+import { CHROMIUM } from '../platform/browser/chromium-path'
+import { BrowserPool, VISIT } from '../platform/browser/pool'
+import { giving, startHost, type Host } from '../testing/faults/host'
 
 // A page that is looked at may ask for anything. Nothing leaves but by the proxy, which checks addresses: traps on this machine, which no
 // look may reach, hear nothing. The same page in a Chromium as it comes springs them, so that the traps are known to work.

@@ -19,7 +19,7 @@ export class AgencyStarter extends Model<InferAttributes<AgencyStarter>, InferCr
   declare madeAt: CreationOptional<Date>
 }
 
-export function defineAgency(sequelize: Sequelize): void {
+export function defineAgencyStarters(sequelize: Sequelize): void {
   AgencyStarter.init(
     {
       id: id(),

@@ -1,5 +1,5 @@
 import type { Sight } from '@pebblestrand/core/verify'
-import { OutboundError, type Outbound } from '../../platform/outbound/client'
+import { OutboundError, type Outbound } from '../platform/outbound/client'
 
 /** Links of one page that are asked for: enough for a list, no load for anyone. */
 const MOST = 12

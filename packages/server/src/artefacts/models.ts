@@ -67,7 +67,7 @@ export class ScriptVersion extends Model<InferAttributes<ScriptVersion>, InferCr
   declare madeAt: CreationOptional<Date>
 }
 
-export function defineDelivery(sequelize: Sequelize): void {
+export function defineArtefacts(sequelize: Sequelize): void {
   Artefact.init(
     {
       publicId: { ...text(), primaryKey: true },

@@ -1,6 +1,6 @@
 import { browserLookIds, type BrowserLookId } from '@pebblestrand/core/verify/words'
-import type { BrowserPool } from '../../platform/browser/pool'
-import type { Outbound } from '../../platform/outbound/client'
+import type { BrowserPool } from '../platform/browser/pool'
+import type { Outbound } from '../platform/outbound/client'
 import { askLinks } from './ask-links'
 import { tryPresence, type Trying } from './try-presence'
 import { lookInBrowser, type Sighting } from './look-in-browser'
