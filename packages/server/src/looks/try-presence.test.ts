@@ -16,7 +16,7 @@ import { tryPresence, type Trying } from './try-presence'
 // What stands over a page, tried out in Chromium on clocks of its own: the real script, the real kinds, pages of a site.
 
 const id = 'pk7h2-mq9xv-abcde'
-const dist = new URL('../../../../widget/dist/', import.meta.url)
+const dist = new URL('../../../widget/dist/', import.meta.url)
 const served: Record<string, string> = {
   '/strand.js': readFileSync(new URL('strand.js', dist), 'utf8'),
   '/b1/over.js': readFileSync(new URL('behaviours/over.js', dist), 'utf8'),
