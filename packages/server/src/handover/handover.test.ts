@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import type { SheetInfo } from '@pebblestrand/contract'
 import { Activity } from '../activity/models'
 import { Install } from '../installs/models'
@@ -108,7 +108,19 @@ story('a sheet for whoever pastes', (step) => {
     expect(wrong).toContain('Visitors can read its code.')
     await pasteAt('brackenfold', '/tastings', { 'sidebar.visual': '', 'sidebar.code': snippet })
     await press(sheet.address, first, 'done')
-    await system.work()
+    // The look ends while the sheet is being put together: nobody is told again what the one before it found.
+    const read = Install.findByPk.bind(Install) as (id: string) => Promise<Install | null>
+    const meanwhile = vi.spyOn(Install, 'findByPk').mockImplementation((async (id: string) => {
+      const before = await read(id)
+      if (id === first.id) {
+        meanwhile.mockRestore()
+        await system.work()
+      }
+      return before
+    }) as never)
+    const between = (await open(sheet.address)).body
+    expect(between).toContain('Looking at the page')
+    expect(between).not.toContain('Visitors can read its code.')
     const { body } = await open(sheet.address)
     expect(body).toContain('It is there, and visitors see it. Nothing is left to do.')
     expect(body).toContain('1 of 2 finished')

@@ -65,6 +65,8 @@ export async function itemOf(
   sheet: Pick<Sheet, 'purpose' | 'language'>,
   held: Pick<SheetInstall, 'installId' | 'askedAt' | 'checkId' | 'troubleAt'>,
 ) {
+  // Before what was found is read: of a look that ends in between, nobody is told what the look before it found.
+  const isLookedAt = held.askedAt !== null && (await hasEnded(held.checkId))
   const install = (await Install.findByPk(held.installId))!
   const said = await describeInstall(context, install.id)
   const page = (await Page.findByPk(install.pageId))!
@@ -73,7 +75,6 @@ export async function itemOf(
     order: [['position', 'ASC']],
   })
   const box = [said.advice.best, ...said.advice.others].find(({ method }) => method === install.method)?.box?.name ?? ''
-  const isLookedAt = held.askedAt !== null && (await hasEnded(held.checkId))
   const outcome = outcomeOf(
     sheet.purpose === 'remove' ? 'remove' : 'paste',
     install.status,

@@ -25,6 +25,11 @@ import { permissionNeeded, refusedOneDay, settingOf } from './setting-of'
 
 /** All that one install's screen shows. */
 export async function describeInstall(context: Context, id: string) {
+  // Before where it stands is read: a check that ends in between is waited for once more, and its verdict not missed.
+  const running = await Check.findOne({
+    where: { installId: id, state: { [Op.notIn]: [...ENDED] } },
+    attributes: ['id', 'state'],
+  })
   const row = await readOne(context.db, id)
   const install = await Install.findByPk(id)
   if (!row || !install) throw new AppError('not-found')
@@ -51,10 +56,6 @@ export async function describeInstall(context: Context, id: string) {
   const advice = advise(profile, await settingOf(context, about))
   const taken = [advice.best, ...advice.others].find(({ method }) => method === install.method)!
   const isTag = row.kind === SITE_TAG
-  const running = await Check.findOne({
-    where: { installId: id, state: { [Op.notIn]: [...ENDED] } },
-    attributes: ['id', 'state'],
-  })
   return {
     ...row,
     url: addressOf(row),
