@@ -1,5 +1,5 @@
 import { dateFormat, numberFormat } from '../words'
-import { dayMs } from './days'
+import { dayMs } from '../zoned-time/days'
 import type { Field } from './fields'
 import type { Answer } from './reading'
 

@@ -1,7 +1,7 @@
 export { fromEntries, fromFormBody, fromJson, MOST_ENTRIES, NotAForm, type SentValue } from './entries'
 export { leadsCsv, leadsJson, type ExportedLead } from './export'
 export { sayAnswer } from './answer-words'
-export { dayIn } from './days'
+export { dayIn } from '../zoned-time/days'
 export { CONFIRM, COUPONS, DeliverySettings, FEW_COUPONS, Notes, NOTES, usualDelivery } from './delivery'
 export { faultLabels, isFaultCode, type FaultCode, type FieldFault } from './faults'
 export { Field, FieldName, HIDDEN_FROM, Option, When, type FieldKind, type FieldOf } from './fields'

@@ -1,4 +1,4 @@
-import { daysAfter, weekday } from './days'
+import { daysAfter, weekday } from '../zoned-time/days'
 import type { Field, FieldKind, FieldOf } from './fields'
 import { fieldsOf } from './fields-of'
 import type { FormDefinition } from './form'

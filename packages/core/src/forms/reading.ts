@@ -1,5 +1,5 @@
 import { storable } from '../items/storable'
-import { dayMs, daysAfter, weekday } from './days'
+import { dayMs, daysAfter, weekday } from '../zoned-time/days'
 import type { FieldFault } from './faults'
 import type { FieldKind, FieldOf } from './fields'
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { daysAfter, weekday } from './days'
+import { daysAfter, weekday } from '../zoned-time/days'
 import { Field, type FieldKind } from './fields'
 import { FormDefinition } from './form'
 import type { Answer } from './reading'

@@ -1,6 +1,7 @@
 export { byDays, type DayRange } from './by-days'
 export { openState, type OpenState, type TimeOnDay } from './open-state'
-export { closingOf, daysAfter, minutesOf, spansOn, weekdayOf } from './days'
+export { daysAfter, minutesOf } from '../zoned-time/days'
+export { closingOf, spansOn } from './days'
 export { DayHours, OpeningHours, Span, SpecialDays, Week } from './opening-hours'
 export { stateWords, timeWords, type StateWords } from './state-words'
 export { WEEKDAYS, weekWords } from './week-words'

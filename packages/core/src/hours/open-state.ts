@@ -1,5 +1,6 @@
 import type { WallClock } from '../zoned-time'
-import { closingOf, daysAfter, minutesOf, spansOn } from './days'
+import { daysAfter, minutesOf } from '../zoned-time/days'
+import { closingOf, spansOn } from './days'
 import type { OpeningHours } from './opening-hours'
 
 /** A time on a day, so many days from today. */

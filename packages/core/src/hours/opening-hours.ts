@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { closingOf, minutesOf } from './days'
+import { minutesOf } from '../zoned-time/days'
+import { closingOf } from './days'
 
 const TIME = /^(?:[01]\d|2[0-3]):[0-5]\d$/
 

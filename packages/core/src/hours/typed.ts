@@ -1,4 +1,5 @@
-import { closingOf, minutesOf } from './days'
+import { minutesOf } from '../zoned-time/days'
+import { closingOf } from './days'
 import { MOST_SPANS, type DayHours, type Span } from './opening-hours'
 
 /** Hours with or without minutes, divided by a colon, a point, an h or nothing; am and pm. */

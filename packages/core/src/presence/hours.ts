@@ -1,7 +1,5 @@
 import type { WallClock } from '../zoned-time'
-
-/** Minutes since midnight of `08:30`. */
-const minutesOf = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3))
+import { minutesOf } from '../zoned-time/days'
 
 /**
  * Whether clocks show a time within some hours, on days that count. Hours that end before they begin go past midnight, and belong to

@@ -1,12 +1,5 @@
-import {
-  closingOf,
-  daysAfter,
-  minutesOf,
-  type DayHours,
-  type OpeningHours,
-  type Span,
-  type SpecialDays,
-} from '../../hours'
+import { closingOf, minutesOf, type DayHours, type OpeningHours, type Span, type SpecialDays } from '../../hours'
+import { dayMs } from '../../zoned-time/days'
 import { everyThing, first, isThing, textOf, typeName, type Thing, type Value } from './thing'
 
 // schema.org OpeningHoursSpecification, and the older property `openingHours`, which is text.
@@ -76,7 +69,7 @@ function weekdayOfValue(value: Value): number | null {
 
 const dayIn = (text: string): string | null => {
   const day = /^\d{4}-\d{2}-\d{2}/.exec(text)?.[0]
-  return day && !Number.isNaN(Date.parse(day)) && daysAfter(day, 0) === day ? day : null
+  return day && dayMs(day) !== null ? day : null
 }
 
 /** `09:00`, `09:00:00`, `T09:00`, `2026-01-01T09:00:00+01:00`: the time on the clocks of the place. */

@@ -19,3 +19,6 @@ export const weekday = (day: string): number => new Date(dayMs(day)!).getUTCDay(
 /** The day it is in a zone (IANA), as `2026-11-27`. The Swedish way of writing dates is ISO 8601's. */
 export const dayIn = (timeZone: string, now: Date): string =>
   dateFormat('sv-SE', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(now)
+
+/** Minutes since midnight of `08:30`. */
+export const minutesOf = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3))
