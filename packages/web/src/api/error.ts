@@ -19,7 +19,8 @@ export class ApiError extends Error {
 
 /** What stands above a form whose fields say themselves what is wrong with them. */
 export function aboveFields(error: ApiError): { message: string; remedy: string } {
-  const count = error.issues.length
+  // A field may have several faults.
+  const count = new Set(error.issues.map(({ field }) => field)).size
   if (error.code !== 'invalid' || !count) return error
   const message = count === 1 ? 'One field is not right yet.' : `${count} fields are not right yet.`
   return { message, remedy: 'Correct what is marked; everything else is kept.' }
