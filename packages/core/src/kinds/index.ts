@@ -25,6 +25,7 @@ export { readSettings } from './read-settings'
 export {
   drawn,
   drawnHeight,
+  followsTheDay,
   phraseWish,
   picturedIn,
   showsNothing,

@@ -1,7 +1,7 @@
 import type { Item } from '../items'
 import type { Pictured } from '../pictured'
 import type { PhraseWish, SharedPhrase } from '../phrases'
-import { sift, type Order, type Rule, type Sieved } from '../sieve'
+import { changesDaily, sift, type Order, type Rule, type Sieved } from '../sieve'
 import { ratingsOf } from './groups'
 import { creditHeight, withCredit } from './credit'
 import type { Around, Kind, RenderContext, Rendered, View } from './kind'
@@ -20,6 +20,10 @@ export interface Sifting {
   rules: readonly Rule[]
   order: Order
 }
+
+/** Whether a kind shows other items, or others first, when only a day (UTC) has passed. */
+export const followsTheDay = <S>({ content }: Kind<S>, settings: S): boolean =>
+  content !== undefined && changesDaily(content.rules(settings), content.order(settings))
 
 /**
  * A kind's whole computation, the same in the workbench and on the server: items through the sieve, then to strings.

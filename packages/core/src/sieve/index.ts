@@ -1,3 +1,4 @@
+export { changesDaily } from './daily'
 export { sift, type Sieved, type SieveStep } from './sift'
 export { ruleKinds, type Rule, type RuleKind } from './rules'
 export { inOrder, type Order } from './order'

@@ -28,6 +28,8 @@ export interface RuleDefinition<R extends Rule> {
   test(rule: R, now: Date): (item: Item, index: number) => boolean
   /** Another order of what came in. */
   arrange?(rule: R, items: readonly Item[]): Item[]
+  /** Lets other items through when a day has passed. */
+  daily?: true
 }
 
 /** What a body says, folded once: rules are changed many times over the same items. */
@@ -110,6 +112,7 @@ export const ruleKinds: { [K in RuleKind]: RuleDefinition<Extract<Rule, { kind: 
         readingOf(body).picture(body) !== null,
   },
   'not-older': {
+    daily: true,
     label: (rule) => `${rule.days} days old at most`,
     test: (rule, now) => {
       const oldest = new Date(now.getTime() - rule.days * DAY).toISOString()

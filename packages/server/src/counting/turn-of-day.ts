@@ -1,5 +1,6 @@
 import { kindList } from '@pebblestrand/core/kinds'
 import { QueryTypes } from 'sequelize'
+import { noteOnce } from '../accounts/instance-notes'
 import { recomputeJob } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { dayIn } from './day'
@@ -16,7 +17,6 @@ const forgetDay = [
   `DELETE FROM visit_marks WHERE zone = :zone AND day < :today`,
   `DELETE FROM visit_days WHERE zone = :zone AND day < :today`,
 ]
-const begun = `INSERT INTO instance (key, value) VALUES (:key, :today) ON CONFLICT (key) DO UPDATE SET value = excluded.value WHERE instance.value <> excluded.value RETURNING key`
 
 /**
  * In zones where a new day has begun: the secret of the old one and all marks made with it are thrown away, and the numbers
@@ -33,12 +33,8 @@ export async function turnDays(context: Context, now = new Date()): Promise<void
     await db.transaction(async (transaction) => {
       const today = dayIn(zone, now)
       for (const sql of forgetDay) await db.query(sql, { replacements: { zone, today }, transaction })
-      const turned = await db.query(begun, {
-        replacements: { key: `visits-day ${zone}`, today },
-        type: QueryTypes.SELECT,
-        transaction,
-      })
-      if (!turned.length || !kinds.length) return
+      const turned = await noteOnce(db, `visits-day ${zone}`, today, transaction)
+      if (!turned || !kinds.length) return
       const installs = await db.query<{ id: string; widgetId: string }>(countingIn, {
         replacements: { kinds, zone },
         type: QueryTypes.SELECT,

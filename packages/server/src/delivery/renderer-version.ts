@@ -1,6 +1,6 @@
 import { kindList } from '@pebblestrand/core/kinds'
 import { QueryTypes } from 'sequelize'
-import { Instance } from '../accounts/models'
+import { noteOnce } from '../accounts/instance-notes'
 import type { Context } from '../platform/context'
 import { recompute } from './recompute'
 import { recomputeJob } from '../artefacts/queue-recompute'
@@ -32,9 +32,7 @@ export async function followRenderer(context: Context): Promise<void> {
     await recompute(context, widgetId)
   const version = rendererVersion()
   await db.transaction(async (transaction) => {
-    const known = await Instance.findByPk(KEY, { transaction, lock: transaction.LOCK.UPDATE })
-    if (known?.value === version) return
-    await Instance.upsert({ key: KEY, value: version }, { transaction })
+    if (!(await noteOnce(db, KEY, version, transaction))) return
     const widgets = await db.query<{ widgetId: string }>(all, { type: QueryTypes.SELECT, transaction })
     await queue.sendMany(recomputeJob, widgets, transaction)
   })
