@@ -11,20 +11,6 @@ const text = readFileSync(new URL(`${server}/subjects.ts`, import.meta.url), 'ut
 const listed = /subjects: readonly Subject\[\] = \[([^\]]*)\]/.exec(text)[1]
 export const order = ['looks', ...[...listed.matchAll(/\w+/g)].map(([name]) => folderOf(name))]
 
-/** What still goes the other way, by file: never a new one. */
-export const upward = {
-  'checks/plan-of.ts': ['handover'],
-  'forms/who-is-told.ts': ['handover'],
-  'installs/describe.ts': ['checks', 'swaps'],
-  'installs/plan-install.ts': ['checks'],
-  'installs/routes.ts': ['checks'],
-  'platforms/routes.ts': ['sites'],
-  'site-tags/plan-tag.ts': ['checks', 'installs'],
-  'site-tags/standing.ts': ['installs'],
-  'sites/describe-site.ts': ['site-tags'],
-  'sites/routes.ts': ['site-tags'],
-}
-
 const forbid = (files, later) => ({
   files,
   ignores: ['**/*.test.ts'],
@@ -44,10 +30,6 @@ const forbid = (files, later) => ({
   },
 })
 
-export const subjectOrder = [
-  ...order.slice(0, -1).map((folder, at) => forbid([`${server}/${folder}/**/*.ts`], order.slice(at + 1))),
-  ...Object.entries(upward).map(([file, allowed]) => {
-    const later = order.slice(order.indexOf(file.split('/')[0]) + 1).filter((folder) => !allowed.includes(folder))
-    return forbid([`${server}/${file}`], later)
-  }),
-]
+export const subjectOrder = order
+  .slice(0, -1)
+  .map((folder, at) => forbid([`${server}/${folder}/**/*.ts`], order.slice(at + 1)))

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
-import { Check, Round } from './checks/models'
+import { Check, Round } from './findings/models'
 import { startRound } from './checks/rounds'
 import { Install } from './installs/models'
 import { start, type Running } from './start'

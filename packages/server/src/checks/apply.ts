@@ -6,7 +6,7 @@ import { announce } from '../artefacts/announce'
 import { Artefact } from '../artefacts/models'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
-import { Check, FindingRow, type Reading } from './models'
+import { Check, FindingRow, type Reading } from '../findings/models'
 import { tellWidth } from './note-widths'
 
 /**

@@ -3,7 +3,7 @@ import type { Context } from '../platform/context'
 import { Outbound } from '../platform/outbound/client'
 import { startHost, type Host } from '../testing/faults/host'
 import { lackOfBrowser, lookPlainly } from './gather-looks'
-import type { Check } from './models'
+import type { Check } from '../findings/models'
 
 let host: Host
 let broken = 0

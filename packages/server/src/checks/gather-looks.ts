@@ -10,7 +10,7 @@ import type { Sighting } from '../looks/look-in-browser'
 import type { Trying } from '../looks/try-presence'
 import { lookAt } from '../looks/fetch-page'
 import { judge } from './judge'
-import { isPersons, type Check, type CheckState } from './models'
+import { isPersons, type Check, type CheckState } from '../findings/models'
 
 type Progress = (state: CheckState) => Promise<unknown>
 

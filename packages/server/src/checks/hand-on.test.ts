@@ -7,8 +7,8 @@ import type { Context } from '../platform/context'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { lookAtPage, lookInBrowserToo } from './look-at-page'
-import { Check, Look } from './models'
-import { queueCheck } from './queue-check'
+import { Check, Look } from '../findings/models'
+import { queueCheck } from '../findings/queue-check'
 
 let system: TestSystem
 let context: Context

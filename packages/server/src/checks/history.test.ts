@@ -5,7 +5,7 @@ import { Install } from '../installs/models'
 import { planned, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { tidyHistory } from './history'
-import { Check, FindingRow, Look, Reading, Round } from './models'
+import { Check, FindingRow, Look, Reading, Round } from '../findings/models'
 
 let system: TestSystem
 let ada: Person

@@ -3,7 +3,7 @@ import { giving, slowly, startHost, type Host } from '../testing/faults/host'
 import { startOtherWorker } from '../testing/faults/worker'
 import { planOn, publishedWidget } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
-import { Check } from './models'
+import { Check } from '../findings/models'
 
 let system: TestSystem
 let site: Host

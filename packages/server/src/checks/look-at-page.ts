@@ -10,7 +10,7 @@ import { isDeadlock } from '../platform/database/deadlock'
 import { WAITED_FOR } from '../platform/queue'
 import { noteLookChanges } from '../sites/look/note-changes'
 import { Page } from '../sites/models'
-import { noteTag } from '../site-tags/note-tag'
+import { noteTag } from './note-tag'
 import { noteLanguage } from '../sites/note-language'
 import { notePolicy } from '../sites/note-policy'
 import { applyVerdict } from './apply'
@@ -26,11 +26,11 @@ import {
   type Asked,
 } from './gather-looks'
 import { judge } from './judge'
-import { Check, ENDED, Look, Reading, type CheckState } from './models'
+import { Check, ENDED, Look, Reading, type CheckState } from '../findings/models'
 import { noteWidths } from './note-widths'
 import { testWhereDue } from '../forms/due-tests'
 import { plansOf } from './plan-of'
-import { browserLookJob, LOOK_SECONDS, looksAt } from './queue-check'
+import { browserLookJob, LOOK_SECONDS, looksAt } from '../findings/queue-check'
 import { closeRound } from './rounds'
 
 /** Whole pages are kept for so many readings of a page; findings and facts stay. */

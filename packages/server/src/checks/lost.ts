@@ -1,5 +1,5 @@
 import { Op } from 'sequelize'
-import { Check, ENDED } from './models'
+import { Check, ENDED } from '../findings/models'
 import { closeRound } from './rounds'
 
 /** A check takes a minute at most and is tried again twice after a crash; what began longer ago will not come back. */

@@ -6,7 +6,7 @@ import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { lookAtPage } from './look-at-page'
 import { Install } from '../installs/models'
 import { Page } from '../sites/models'
-import { Check } from './models'
+import { Check } from '../findings/models'
 
 let system: TestSystem
 let scene: Scene

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Install } from '../installs/models'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
-import { Mute } from './models'
+import { Mute } from '../findings/models'
 
 let system: TestSystem
 let ada: Person

@@ -2,7 +2,7 @@ import { statusAfter } from '@pebblestrand/core/verify'
 import { Op, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
 import type { Install } from '../installs/models'
-import { FindingRow, Mute } from './models'
+import { FindingRow, Mute } from '../findings/models'
 
 /** The findings of installs that a person has put away until a day that has not come. */
 export async function mutedCodes(

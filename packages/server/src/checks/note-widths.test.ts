@@ -5,7 +5,7 @@ import type { Install } from '../installs/models'
 import { Placement } from '../sites/models'
 import { planned, setScene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
-import { Check } from './models'
+import { Check } from '../findings/models'
 import { noteWidths, tellWidth } from './note-widths'
 
 let system: TestSystem

@@ -7,7 +7,7 @@ import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { Placement } from '../sites/models'
 import { Release, Widget } from '../widgets/models'
-import { Check } from './models'
+import { Check } from '../findings/models'
 
 /** One install, and what was seen of it. */
 export interface SeenInstall {

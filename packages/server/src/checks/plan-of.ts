@@ -7,11 +7,11 @@ import { scriptNow } from '../artefacts/script-versions'
 import { newestTests, stoppedAt } from '../forms/due-tests'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
-import { profileOf } from '../platforms/profile-of'
-import { tagOf } from '../site-tags/standing'
+import { profileOf } from '../profiles/profile-of'
+import { tagOf } from '../artefacts/site-tag'
 import { addressOf } from '../sites/address'
 import { Page, Placement, Site } from '../sites/models'
-import { handedTexts } from '../handover/handed-texts'
+import { handedTexts } from '../sheets/handed-texts'
 import { mutedCodes } from './mutes'
 
 /** The site's living installs, to name what stands where another belongs. */
@@ -44,7 +44,7 @@ export async function plansOf(
   )
   const shown = await shownOf(installs.map(({ id }) => id))
   const url = addressOf({ origin: site.origin, path: page.path })
-  const tag = await tagOf(site.id)
+  const tag = await tagOf(db, site.id)
   const { words } = await profileOf(site.platform)
   const handed = await handedTexts(
     installs.map(({ id }) => id),

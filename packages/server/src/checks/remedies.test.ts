@@ -7,7 +7,7 @@ import { Install } from '../installs/models'
 import { Page } from '../sites/models'
 import { planned, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
-import { Check } from './models'
+import { Check } from '../findings/models'
 import { standinsPort } from '../testing/standins'
 
 // Every code that needs no browser, raised by what was done at a site's own desk, and gone once its remedy was done there.

@@ -2,8 +2,8 @@ import { Op, UniqueConstraintError } from 'sequelize'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { Check, ENDED, Round } from './models'
-import { lookJob, looksAt } from './queue-check'
+import { Check, ENDED, Round } from '../findings/models'
+import { lookJob, looksAt } from '../findings/queue-check'
 
 /** Queues a check of every living install, and one look at each page. One round at a time; the queue survives a restart. */
 export async function startRound({ db, queue }: Context, userId: string | null): Promise<Round> {

@@ -7,8 +7,8 @@ import { planOn, publishedWidget } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { startWorker } from '../worker'
 import { lookAtPage } from './look-at-page'
-import { Check } from './models'
-import { queueCheck } from './queue-check'
+import { Check } from '../findings/models'
+import { queueCheck } from '../findings/queue-check'
 
 let system: TestSystem
 let ada: Person

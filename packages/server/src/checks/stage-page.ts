@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import { routes } from '@pebblestrand/contract'
 import { Op } from 'sequelize'
-import { Look, Reading } from './models'
+import { Look, Reading } from '../findings/models'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'

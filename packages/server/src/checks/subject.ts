@@ -4,10 +4,8 @@ import { VISIT } from '../platform/browser/pool'
 import { REQUESTS_PER_HOST } from '../platform/outbound/client'
 import { lookAtPage, lookInBrowserToo } from './look-at-page'
 import { endLostChecks } from './lost'
-import { defineChecks } from './models'
 import { tidyHistory } from './history'
-import { attempts, history, mutes, sightCause, sights } from './migration'
-import { browserLookJob, LOOK_SECONDS, lookJob } from './queue-check'
+import { browserLookJob, LOOK_SECONDS, lookJob } from '../findings/queue-check'
 import { beginDaily } from './rounds'
 import { checkRoutes } from './routes'
 import { stagePageRoute } from './stage-page'
@@ -20,8 +18,6 @@ const checksLost = job<Record<string, never>>('checks-lost')
 
 export const checks: Subject = {
   name: 'checks',
-  migrations: [attempts, sights, mutes, sightCause, history],
-  models: defineChecks,
   routes(serve, context) {
     checkRoutes(serve, context)
     stagePageRoute(serve, context)

@@ -5,7 +5,7 @@ import { standingOver } from '../rehearsals/standing'
 import { addressOf } from '../sites/address'
 import { Page, Site } from '../sites/models'
 import type { Trying } from '../looks/try-presence'
-import type { Check } from './models'
+import type { Check } from '../findings/models'
 
 /** Pages of a site that are looked through for one on which something may not appear. */
 const MOST_PAGES = 500

@@ -1,5 +1,5 @@
-import { Check } from '../checks/models'
-import { browserLookJob, looksAt } from '../checks/queue-check'
+import { Check } from '../findings/models'
+import { browserLookJob, looksAt } from '../findings/queue-check'
 import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { Site } from '../sites/models'

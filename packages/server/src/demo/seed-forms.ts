@@ -1,6 +1,6 @@
 import { kindOf, type Settings } from '@pebblestrand/core/kinds'
 import { lookAtPage } from '../checks/look-at-page'
-import { queueCheck } from '../checks/queue-check'
+import { queueCheck } from '../findings/queue-check'
 import { addCoupons } from '../forms/coupons'
 import { KnownForms, deliveryOf } from '../forms/known-forms'
 import { Form, Lead } from '../forms/models'

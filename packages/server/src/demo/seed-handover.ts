@@ -1,4 +1,4 @@
-import { Contact } from '../handover/models'
+import { Contact } from '../contacts/models'
 import { makeSheet } from '../handover/make-sheet'
 import { countVisit } from '../handover/visits'
 import { tellTrouble } from '../handover/act-on-sheet'

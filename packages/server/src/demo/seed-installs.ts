@@ -1,5 +1,5 @@
 import { lookAtPage } from '../checks/look-at-page'
-import { queueCheck } from '../checks/queue-check'
+import { queueCheck } from '../findings/queue-check'
 import { describeInstall } from '../installs/describe'
 import type { Install } from '../installs/models'
 import { planInstall } from '../installs/plan-install'

@@ -1,10 +1,10 @@
 import { lookAtPage } from '../checks/look-at-page'
-import { queueCheck } from '../checks/queue-check'
+import { queueCheck } from '../findings/queue-check'
 import { describeInstall } from '../installs/describe'
 import type { Install } from '../installs/models'
 import { planInstall } from '../installs/plan-install'
 import type { Context } from '../platform/context'
-import { planTag } from '../site-tags/plan-tag'
+import { planTag } from '../installs/plan-tag'
 import { Page, Placement, type Site } from '../sites/models'
 import type { Desks } from './desk'
 

@@ -1,6 +1,6 @@
 import { Op, type Transaction } from 'sequelize'
 import { User } from '../accounts/models'
-import { Contact } from '../handover/models'
+import { Contact } from '../contacts/models'
 import { Site } from '../sites/models'
 
 export interface Told {

@@ -1,9 +1,9 @@
 import { record } from '../activity/record'
-import { queueCheck } from '../checks/queue-check'
+import { queueCheck } from '../findings/queue-check'
 import { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { type Sheet, SheetInstall } from './models'
+import { type Sheet, SheetInstall } from '../sheets/models'
 
 /** One install of a sheet, by how it is known outside. */
 async function held(sheet: Sheet, publicId: string): Promise<{ install: Install; line: SheetInstall }> {

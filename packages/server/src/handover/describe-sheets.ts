@@ -7,8 +7,8 @@ import { Mail } from '../mail/models'
 import type { Context } from '../platform/context'
 import { Page, Site } from '../sites/models'
 import { Widget } from '../widgets/models'
-import { Sheet, SheetInstall, SheetVisits } from './models'
-import { isSheetOpen, sheetAddress } from './sheet-address'
+import { Sheet, SheetInstall, SheetVisits } from '../sheets/models'
+import { isSheetOpen, sheetAddress } from '../sheets/sheet-address'
 
 /** Sheets of an install or of a site, with what became of them; the newest first. */
 export async function describeSheets(

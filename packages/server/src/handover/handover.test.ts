@@ -5,7 +5,7 @@ import { Install } from '../installs/models'
 import { pasteAt, planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { story } from '../testing/story'
-import { Sheet, SheetVisits } from './models'
+import { Sheet, SheetVisits } from '../sheets/models'
 
 let system: TestSystem
 let ada: Person
@@ -109,15 +109,15 @@ story('a sheet for whoever pastes', (step) => {
     await pasteAt('brackenfold', '/tastings', { 'sidebar.visual': '', 'sidebar.code': snippet })
     await press(sheet.address, first, 'done')
     // The look ends while the sheet is being put together: nobody is told again what the one before it found.
-    const read = Install.findByPk.bind(Install) as (id: string) => Promise<Install | null>
-    const meanwhile = vi.spyOn(Install, 'findByPk').mockImplementation((async (id: string) => {
-      const before = await read(id)
-      if (id === first.id) {
+    const read = Install.findAll.bind(Install)
+    const meanwhile = vi.spyOn(Install, 'findAll').mockImplementation(async (options) => {
+      const before = await read(options)
+      if (options?.include) {
         meanwhile.mockRestore()
         await system.work()
       }
       return before
-    }) as never)
+    })
     const between = (await open(sheet.address)).body
     expect(between).toContain('Looking at the page')
     expect(between).not.toContain('Visitors can read its code.')

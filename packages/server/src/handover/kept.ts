@@ -6,7 +6,7 @@ import { answersForClient } from '../forms/client-answers'
 import type { Context } from '../platform/context'
 import { addressOf } from '../sites/address'
 import { Site } from '../sites/models'
-import { Sheet } from './models'
+import { Sheet } from '../sheets/models'
 
 interface Row {
   widget: string

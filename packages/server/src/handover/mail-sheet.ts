@@ -8,8 +8,8 @@ import { wordingFor } from '../mail/settings'
 import type { Context } from '../platform/context'
 import { Page, Site } from '../sites/models'
 import { Widget } from '../widgets/models'
-import type { Sheet } from './models'
-import { sheetAddress } from './sheet-address'
+import type { Sheet } from '../sheets/models'
+import { sheetAddress } from '../sheets/sheet-address'
 import { waitingInstalls } from './waiting-installs'
 
 /** Mails somebody their sheet, in their language, as from whoever keeps the site. */

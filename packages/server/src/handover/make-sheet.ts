@@ -1,13 +1,14 @@
 import { randomBytes } from 'node:crypto'
 import { languages, spokenLanguage } from '@pebblestrand/core/words'
 import { record } from '../activity/record'
-import { describeInstall } from '../installs/describe'
+import { instructionsFor } from '../installs/instructions'
 import { Install } from '../installs/models'
 import { mailSettings } from '../mail/settings'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { Page, Site } from '../sites/models'
-import { Contact, Sheet, SheetInstall, type SheetPurpose } from './models'
+import { Contact } from '../contacts/models'
+import { Sheet, SheetInstall, type SheetPurpose } from '../sheets/models'
 import { mailSheet } from './mail-sheet'
 import { openInstalls, type Scope } from './open-installs'
 
@@ -58,8 +59,7 @@ export async function makeSheet(
       'scope',
       wanted.purpose === 'paste' ? 'has nothing that waits to be pasted' : 'has nothing to be taken out',
     )
-  const handed: Awaited<ReturnType<typeof describeInstall>>[] = []
-  for (const id of installIds) handed.push(await describeInstall(context, id))
+  const handed = await instructionsFor(context, installIds)
   const { remindAfter, remindMost } = await mailSettings()
   return context.db.transaction(async (transaction) => {
     const sheet = await Sheet.create(
@@ -81,7 +81,7 @@ export async function makeSheet(
       { transaction },
     )
     await SheetInstall.bulkCreate(
-      handed.map(({ id, method, snippets }) => ({
+      handed.map(({ install: { id, method }, snippets }) => ({
         sheetId: sheet.id,
         installId: id,
         method,
@@ -89,7 +89,9 @@ export async function makeSheet(
       })),
       { transaction },
     )
-    for (const { id, status } of handed) {
+    for (const {
+      install: { id, status },
+    } of handed) {
       if (status === 'planned') await Install.update({ status: 'handed-over' }, { where: { id }, transaction })
       await record(
         'handed-over',

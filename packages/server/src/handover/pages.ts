@@ -11,9 +11,9 @@ import { AppError } from '../platform/errors'
 import { headersForPrivateLinks } from '../platform/http/outside-pages'
 import { keepSteps, sayDone, tellTrouble } from './act-on-sheet'
 import { readKept } from './kept'
-import type { Sheet, SheetPurpose } from './models'
+import type { Sheet, SheetPurpose } from '../sheets/models'
 import { readSheet, sheetBy } from './read-sheet'
-import { sheetPaths } from './sheet-address'
+import { sheetPaths } from '../sheets/sheet-address'
 import { countVisit } from './visits'
 
 /** No session, no other origin, in no frame; what a widget shows there stands in a frame of ours. */

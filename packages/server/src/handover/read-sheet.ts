@@ -11,14 +11,15 @@ import { pathTo } from '@pebblestrand/core/wire'
 import { Op } from 'sequelize'
 import QRCode from 'qrcode'
 import { agencyName } from '../accounts/setup'
-import { Check, ENDED } from '../checks/models'
-import { describeInstall } from '../installs/describe'
+import { Check, ENDED, FindingRow } from '../findings/models'
+import { instructionsFor, type Instructions } from '../installs/instructions'
 import { Install } from '../installs/models'
-import { Artefact } from '../artefacts/models'
+import type { ArtefactFacts } from '../artefacts/models'
 import type { Context } from '../platform/context'
-import { Page, Placement, Site } from '../sites/models'
-import { Sheet, SheetInstall } from './models'
-import { isSheetOpen, sheetAddress } from './sheet-address'
+import { addressOf } from '../sites/address'
+import { Placement, Site } from '../sites/models'
+import { Sheet, SheetInstall } from '../sheets/models'
+import { isSheetOpen, sheetAddress } from '../sheets/sheet-address'
 
 /** A sheet by what its address ends in; null where that is wrong, has ended or was taken back. */
 export async function sheetBy(token: string, purposes: readonly string[], now = new Date()): Promise<Sheet | null> {
@@ -26,8 +27,6 @@ export async function sheetBy(token: string, purposes: readonly string[], now = 
   const sheet = await Sheet.findOne({ where: { token, purpose: { [Op.in]: purposes } } })
   return sheet && isSheetOpen(sheet, now) ? sheet : null
 }
-
-type Said = Awaited<ReturnType<typeof describeInstall>>
 
 /** Whether an install is still to be done by a sheet, or was done by it: what is to go meanwhile is pasted by nobody, and the other way about. */
 const isWanted = (purpose: string, { retiring, status }: Install) =>
@@ -42,8 +41,7 @@ export async function readSheet(context: Context, sheet: Sheet): Promise<Shown |
   const wanted = new Set(installs.filter((one) => isWanted(sheet.purpose, one)).map(({ id }) => id))
   const held = all.filter(({ installId }) => wanted.has(installId))
   if (!held.length) return null
-  const items = []
-  for (const one of held) items.push(await itemOf(context, sheet, one))
+  const items = await itemsOf(context, sheet, held)
   const address = sheetAddress(context.config, sheet)
   return {
     purpose: sheet.purpose === 'remove' ? 'remove' : 'paste',
@@ -59,72 +57,107 @@ export async function readSheet(context: Context, sheet: Sheet): Promise<Shown |
   }
 }
 
-/** One install, as whoever pastes needs it. */
-export async function itemOf(
-  context: Context,
-  sheet: Pick<Sheet, 'purpose' | 'language'>,
-  held: Pick<SheetInstall, 'installId' | 'askedAt' | 'checkId' | 'troubleAt'>,
-) {
+type Held = Pick<SheetInstall, 'installId' | 'askedAt' | 'checkId' | 'troubleAt'>
+
+/** Installs, as whoever pastes needs them. */
+export async function itemsOf(context: Context, sheet: Pick<Sheet, 'purpose' | 'language'>, held: readonly Held[]) {
   // Before what was found is read: of a look that ends in between, nobody is told what the look before it found.
-  const isLookedAt = held.askedAt !== null && (await hasEnded(held.checkId))
-  const install = (await Install.findByPk(held.installId))!
-  const said = await describeInstall(context, install.id)
-  const page = (await Page.findByPk(install.pageId))!
+  const underWay = await checksUnderWay(held)
+  const said = await instructionsFor(
+    context,
+    held.map(({ installId }) => installId),
+  )
+  const codes = await firstFindings(said.map(({ install }) => install))
   const placements = await Placement.findAll({
-    where: { siteId: said.siteId, [Op.or]: [{ pageId: null }, { pageId: page.id }] },
+    where: { siteId: [...new Set(said.map(({ site }) => site.id))] },
     order: [['position', 'ASC']],
   })
-  const box = [said.advice.best, ...said.advice.others].find(({ method }) => method === install.method)?.box?.name ?? ''
-  const outcome = outcomeOf(
-    sheet.purpose === 'remove' ? 'remove' : 'paste',
-    install.status,
-    (said.check?.findings[0]?.code ?? null) as never,
-  )
-  const isPersons = held.askedAt !== null || isFinished(outcome)
+  return said.map((one) => {
+    const { install, page, site } = one
+    const line = held.find(({ installId }) => installId === install.id)!
+    const plan = placements.filter(({ siteId, pageId }) => siteId === site.id && (pageId ?? page.id) === page.id)
+    return itemOf(sheet, one, { line, plan, code: codes.get(install.id), underWay })
+  })
+}
+
+interface Around {
+  line: Held
+  /** Placements of its page. */
+  plan: readonly Placement[]
+  /** Of what the last look found, the weightiest. */
+  code: string | undefined
+  /** Checks that have not ended. */
+  underWay: ReadonlySet<string>
+}
+
+function itemOf(
+  sheet: Pick<Sheet, 'purpose' | 'language'>,
+  { row, install, page, site, facts, box, snippets, steps }: Instructions,
+  { line, plan, code, underWay }: Around,
+) {
+  const purpose = sheet.purpose === 'remove' ? 'remove' : 'paste'
+  const outcome = outcomeOf(purpose, install.status, (code ?? null) as never)
+  // One that is just being asked for has no id yet.
+  const isLookedAt = line.askedAt !== null && line.checkId !== null && !underWay.has(line.checkId)
+  const isPersons = line.askedAt !== null || isFinished(outcome)
   const state: SheetItem['state'] = isFinished(outcome)
     ? 'finished'
-    : held.askedAt && !isLookedAt
+    : line.askedAt && !isLookedAt
       ? 'looking'
-      : held.troubleAt && (!held.askedAt || held.troubleAt > held.askedAt)
+      : line.troubleAt && (!line.askedAt || line.troubleAt > line.askedAt)
         ? 'told'
         : 'waiting'
   return {
-    page: said.page,
+    page: row.page,
     position: page.position,
-    box,
-    placement: said.placement ?? '',
+    box: box ?? '',
+    placement: row.placement ?? '',
     item: {
       id: install.publicId,
-      widget: said.widget,
-      page: said.page,
-      url: said.path.includes('*') ? null : said.url,
-      region: said.region,
-      plan: placements.map(({ id, region, width, name }) => ({
+      widget: row.widget,
+      page: row.page,
+      url: row.path.includes('*') ? null : addressOf(row),
+      region: row.region,
+      plan: plan.map(({ id, region, width, name }) => ({
         region,
         width,
         name,
         isChosen: id === install.placementId,
       })),
-      snippet: said.snippets[install.method],
-      steps: stepsOf(said.steps, sheet, install),
-      note: said.pasteNotes,
+      snippet: snippets[install.method],
+      steps: stepsOf(steps, sheet, install),
+      note: site.pasteNotes,
       state,
       seen: isPersons && (isLookedAt || isFinished(outcome)) ? outcome : null,
-      preview: sheet.purpose === 'paste' ? await previewOf(install, said.width) : null,
+      preview: sheet.purpose === 'paste' && facts ? previewOf(install, facts, row.width) : null,
     } satisfies SheetItem,
   }
 }
 
-/** Whether the look that was asked for is through; one that is gone from the register is not waited for. */
-async function hasEnded(checkId: string | null): Promise<boolean> {
-  if (!checkId) return false // it is just being asked for
-  const check = await Check.findByPk(checkId, { attributes: ['state'] })
-  return !check || (ENDED as readonly string[]).includes(check.state)
+/** Of the looks that were asked for, those that are not through; one that is gone from the register is not waited for. */
+async function checksUnderWay(held: readonly Held[]): Promise<ReadonlySet<string>> {
+  const asked = held.flatMap(({ checkId }) => checkId ?? [])
+  const where = { id: asked, state: { [Op.notIn]: [...ENDED] } }
+  const checks = asked.length ? await Check.findAll({ where, attributes: ['id'] }) : []
+  return new Set(checks.map(({ id }) => id))
+}
+
+/** What the last look at each install found first, by the install's id. */
+async function firstFindings(installs: readonly Install[]): Promise<Map<string, string>> {
+  const checkIds = installs.flatMap(({ lastCheckId }) => lastCheckId ?? [])
+  const rows = await FindingRow.findAll({ where: { checkId: checkIds, position: 0 }, attributes: ['checkId', 'code'] })
+  const codes = new Map(rows.map(({ checkId, code }) => [checkId, code]))
+  return new Map(
+    installs.flatMap(({ id, lastCheckId }) => {
+      const code = codes.get(lastCheckId ?? '')
+      return code ? [[id, code] as const] : []
+    }),
+  )
 }
 
 /** The platform's steps; to take something out, all but the pasting, ticked by themselves. */
 function stepsOf(
-  steps: Said['steps'],
+  steps: Instructions['steps'],
   { purpose, language }: Pick<Sheet, 'purpose' | 'language'>,
   { stepsDone }: Install,
 ) {
@@ -143,12 +176,8 @@ function stepsOf(
 }
 
 /** What visitors will see, as the frame draws it. */
-async function previewOf(install: Install, width: number | null): Promise<SheetItem['preview']> {
-  const artefact = await Artefact.findOne({ attributes: ['facts'], where: { installId: install.id, form: 'payload' } })
-  if (!artefact) return null
-  return {
-    src: pathTo('frame', install.publicId),
-    width: width ?? 360,
-    height: Math.min(1200, artefact.facts.height || 320),
-  }
-}
+const previewOf = (install: Install, { height }: ArtefactFacts, width: number | null): SheetItem['preview'] => ({
+  src: pathTo('frame', install.publicId),
+  width: width ?? 360,
+  height: Math.min(1200, height || 320),
+})

@@ -6,7 +6,7 @@ import { Mail } from '../mail/models'
 import type { Context } from '../platform/context'
 import { Site } from '../sites/models'
 import { mailSheet, mailSheets } from './mail-sheet'
-import { Sheet } from './models'
+import { Sheet } from '../sheets/models'
 import { waitingInstalls } from './waiting-installs'
 
 /** Reminds whoever has had a sheet for so many working days, and has not been reminded as often as may be: one mail a person a day, with all that waits. */

@@ -10,11 +10,11 @@ import type { Serve } from '../platform/http/serve'
 import { Page, Site } from '../sites/models'
 import { describeSheets } from './describe-sheets'
 import { makeSheet } from './make-sheet'
-import { Sheet } from './models'
+import { Sheet } from '../sheets/models'
 import { openInstalls, type Scope } from './open-installs'
-import { itemOf } from './read-sheet'
+import { itemsOf } from './read-sheet'
 import { remind } from './reminders'
-import { isSheetOpen } from './sheet-address'
+import { isSheetOpen } from '../sheets/sheet-address'
 
 export function handoverRoutes(serve: Serve, context: Context): void {
   const { handover } = routes
@@ -61,11 +61,10 @@ export function handoverRoutes(serve: Serve, context: Context): void {
     const { install, page } = await placeOf(id)
     const site = (await Site.findByPk(page.siteId))!
     const purpose = install.retiring ? 'remove' : 'paste'
-    const { item } = await itemOf(
-      context,
-      { purpose, language: site.language ?? 'en-GB' },
+    const [said] = await itemsOf(context, { purpose, language: site.language ?? 'en-GB' }, [
       { installId: id, askedAt: null, checkId: null, troubleAt: null },
-    )
+    ])
+    if (!said) throw new AppError('not-found')
     const sheet = {
       purpose,
       language: spokenLanguage(site.language),
@@ -73,7 +72,7 @@ export function handoverRoutes(serve: Serve, context: Context): void {
       site: site.name,
       name: '',
       message: '',
-      items: [item],
+      items: [said.item],
       address: '',
       qr: '',
       ends: '',
@@ -82,7 +81,7 @@ export function handoverRoutes(serve: Serve, context: Context): void {
     return reply
       .type(fileForms[form].type)
       .header('content-disposition', `attachment; filename="${install.publicId}.${form}"`)
-      .send(sheetFile({ ...sheet, items: [item] }, form))
+      .send(sheetFile({ ...sheet, items: [said.item] }, form))
   })
 }
 

@@ -2,7 +2,7 @@ import { isbot } from 'isbot'
 import { wallClock } from '@pebblestrand/core/zoned-time'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { Site } from '../sites/models'
-import type { Sheet } from './models'
+import type { Sheet } from '../sheets/models'
 
 /** Counts that a sheet was opened. What looks at addresses in mails before people do is not counted. */
 export async function countVisit(db: Sequelize, sheet: Sheet, userAgent: string, now = new Date()): Promise<void> {

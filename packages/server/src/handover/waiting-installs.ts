@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize'
 import { Install } from '../installs/models'
-import { SheetInstall, type Sheet } from './models'
+import { SheetInstall, type Sheet } from '../sheets/models'
 
 /** Whether an install still waits for whoever has a sheet: what is to be taken out after all is pasted by nobody. */
 const waits = {

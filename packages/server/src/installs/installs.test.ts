@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Check, Look, Reading, Round } from '../checks/models'
+import { Check, Look, Reading, Round } from '../findings/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { pasteAt, planned, publishedWidget, setScene, type Scene } from '../testing/scene'
 import { story } from '../testing/story'

@@ -7,8 +7,11 @@ import {
   type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
+  type NonAttribute,
   type Sequelize,
 } from 'sequelize'
+import { Page, Placement } from '../sites/models'
+import { Widget } from '../widgets/models'
 import { id, json, maybeJson, maybeRef, maybeTime, ref, text, time, yesNo } from '../platform/database/columns'
 
 /** The page as it was before anything of the install was on it. */
@@ -42,6 +45,10 @@ export class Install extends Model<InferAttributes<Install>, InferCreationAttrib
   /** The widget that stood here before the last swap. */
   declare swappedFrom: CreationOptional<string | null>
   declare snippetOptions: CreationOptional<SnippetOptions>
+  declare Page?: NonAttribute<Page>
+  declare Placement?: NonAttribute<Placement | null>
+  /** `swappedFrom`, while it is there. */
+  declare before?: NonAttribute<Widget | null>
 }
 
 export function defineInstalls(sequelize: Sequelize): void {
@@ -70,4 +77,7 @@ export function defineInstalls(sequelize: Sequelize): void {
     },
     { sequelize, tableName: 'installs' },
   )
+  Install.belongsTo(Page, { foreignKey: 'pageId' })
+  Install.belongsTo(Placement, { foreignKey: 'placementId' })
+  Install.belongsTo(Widget, { foreignKey: 'swappedFrom', as: 'before' })
 }

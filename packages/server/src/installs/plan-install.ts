@@ -3,17 +3,17 @@ import { kindOf, readSettings } from '@pebblestrand/core/kinds'
 import type { MethodId } from '@pebblestrand/core/methods'
 import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { queueCheck } from '../checks/queue-check'
+import { queueCheck } from '../findings/queue-check'
 import { recomputeAfter } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { publicId } from '../platform/ids'
-import { profileOf } from '../platforms/profile-of'
+import { profileOf } from '../profiles/profile-of'
 import { Page, Placement, Site } from '../sites/models'
 import { wholeSite } from '../sites/whole-site'
 import { Release, Widget } from '../widgets/models'
-import { ensureTag } from '../site-tags/plan-tag'
-import { tagOf } from '../site-tags/standing'
+import { ensureTag } from './plan-tag'
+import { tagOf } from '../artefacts/site-tag'
 import { Install } from './models'
 import { settingOf } from './setting-of'
 
@@ -56,13 +56,13 @@ async function bestMethod(
   const about = {
     site,
     page,
-    tag: await tagOf(site.id),
+    tag: await tagOf(context.db, site.id),
     profile,
     region: placement?.region ?? null,
     selector: placement?.selector ?? null,
     kind: kindOf(kind),
   }
-  return advise(profile, await settingOf(context, about)).best.method
+  return advise(profile, settingOf(context, about)).best.method
 }
 
 async function pageFor({ pageId, siteId }: WantedInstall): Promise<Page> {

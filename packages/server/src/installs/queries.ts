@@ -56,7 +56,29 @@ SELECT i.id ${from} ${where}
 ORDER BY ${sortColumns[sort]} ${descending ? 'DESC' : 'ASC'} NULLS LAST, lower(s.name), p.position, pl.position, i.id
 LIMIT 5000`
 
-export const oneInstall = `SELECT ${columns} ${from} WHERE i.id = :id`
+export const someInstalls = `SELECT ${columns} ${from} WHERE i.id IN (:ids)`
+
+/** What happened to an install, the newest first, with who did it. */
+export const timeLine = `
+SELECT a.id, a.at, a.verb, u.name AS "by", a.data
+FROM activity a LEFT JOIN users u ON u.id = a.user_id
+WHERE a.install_id = :id ORDER BY a.at DESC LIMIT 30`
+export interface TimeLineRow {
+  id: string
+  at: Date
+  verb: string
+  by: string | null
+  data: Record<string, unknown>
+}
+
+/** Its swaps: what is planned and what is on; of those that failed, the last. */
+export const swapsShown = `
+SELECT s.id, s.widget_id AS "widgetId", w.name AS "widget", s.from_at AS "from", s.until_at AS "until", s.state, s.problem
+FROM planned_swaps s JOIN widgets w ON w.id = s.widget_id
+WHERE s.install_id = :id AND (
+  s.state IN ('planned', 'on')
+  OR s.id = (SELECT id FROM planned_swaps WHERE install_id = :id AND state = 'failed' ORDER BY from_at DESC LIMIT 1))
+ORDER BY s.state = 'failed', s.from_at DESC LIMIT 20`
 
 /** What the register's filters can be set to; pages are those of the site that is chosen. */
 export const filterValues = `

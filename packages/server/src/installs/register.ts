@@ -3,7 +3,7 @@ import { QueryTypes, type Sequelize } from 'sequelize'
 import type { z } from 'zod'
 import { literally } from '../platform/database/like'
 import { paged, type Paged } from '../platform/http/paging'
-import { filterValues, oneInstall, register, registerIds } from './queries'
+import { filterValues, someInstalls, register, registerIds } from './queries'
 
 const filtersOf = (query: RegisterQuery) => ({ ...query, q: literally(query.q) })
 
@@ -24,9 +24,11 @@ export async function readIds(db: Sequelize, query: RegisterQuery): Promise<stri
   return rows.map((row) => row.id)
 }
 
-export async function readOne(db: Sequelize, installId: string): Promise<RegisterRow | null> {
-  const [row] = await db.query<RegisterRow>(oneInstall, { replacements: { id: installId }, type: QueryTypes.SELECT })
-  return row ?? null
+/** Lines of the register by the ids of their installs. */
+export async function readRows(db: Sequelize, ids: readonly string[]): Promise<Map<string, RegisterRow>> {
+  if (!ids.length) return new Map()
+  const rows = await db.query<RegisterRow>(someInstalls, { replacements: { ids }, type: QueryTypes.SELECT })
+  return new Map(rows.map((row) => [row.id, row]))
 }
 
 export async function readFilterValues(db: Sequelize, siteId: string | null): Promise<z.infer<typeof FilterValues>> {

@@ -14,7 +14,7 @@ import {
   type Refusal,
 } from '@pebblestrand/core/policy'
 import type { Context } from '../platform/context'
-import { standingOf, type SiteTag } from '../site-tags/standing'
+import { standingOf, type SiteTag } from '../artefacts/site-tag'
 import { addressOf } from '../sites/address'
 import type { Page, Site } from '../sites/models'
 
@@ -34,10 +34,10 @@ interface Where {
 }
 
 /** What decides, beside the platform, how each method fares at a place. */
-export async function settingOf(
+export function settingOf(
   { config }: Context,
   { site, page, tag, profile, region, selector, behaviours = [], players = [], kind }: Where,
-): Promise<Setting> {
+): Setting {
   // Until a look has shown the page's own rules, those that its platform commonly has stand for them.
   const policies = (page.policySeen?.enforced ?? [profile.policy ?? '']).flatMap(readPolicies)
   return {

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { SheetInfo } from '@pebblestrand/contract'
 import { Activity } from '../activity/models'
-import { Sheet } from '../handover/models'
+import { Sheet } from '../sheets/models'
 import { remindWhoIsDue } from '../handover/reminders'
 import type { Install } from '../installs/models'
 import { startMailServer, type MailServer } from '../testing/mail-server'

@@ -6,8 +6,8 @@ import { AppError } from '../platform/errors'
 import type { Serve } from '../platform/http/serve'
 import { publicId } from '../platform/ids'
 import { Site } from '../sites/models'
-import { OwnProfile } from './models'
-import { asNow, profileOf } from './profile-of'
+import { OwnProfile } from '../profiles/models'
+import { asNow, profileOf } from '../profiles/profile-of'
 
 const standing = `SELECT platform AS key, count(*)::int AS sites FROM sites GROUP BY 1`
 

@@ -4,7 +4,7 @@ import { recomputeAfter, recomputeWidget, type Pending } from '../artefacts/queu
 import { lockStored } from '../artefacts/rendering-order'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
-import { keepSiteLists, sitesBroughtTo } from '../site-tags/site-list'
+import { keepSiteLists, sitesBroughtTo } from '../artefacts/site-list'
 import { Removal } from './models'
 
 /** What has taken the place of a row, by its table. */

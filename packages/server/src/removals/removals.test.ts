@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Check, Round } from '../checks/models'
+import { Check, Round } from '../findings/models'
 import { removables, type Removable } from '@pebblestrand/contract'
 import { Artefact } from '../artefacts/models'
 import { Install } from '../installs/models'

@@ -117,7 +117,7 @@ export class Round extends Model<InferAttributes<Round>, InferCreationAttributes
   declare finishedAt: CreationOptional<Date | null>
 }
 
-export function defineChecks(sequelize: Sequelize): void {
+export function defineFindings(sequelize: Sequelize): void {
   Check.init(
     {
       id: id(),

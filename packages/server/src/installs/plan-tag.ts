@@ -1,16 +1,16 @@
 import { SITE_TAG } from '@pebblestrand/contract'
 import { Op, type Transaction } from 'sequelize'
 import { record } from '../activity/record'
-import { queueCheck } from '../checks/queue-check'
-import { Install } from '../installs/models'
+import { queueCheck } from '../findings/queue-check'
+import { Install } from './models'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { publicId } from '../platform/ids'
 import { Site } from '../sites/models'
 import { wholeSite } from '../sites/whole-site'
 import { Widget } from '../widgets/models'
-import { keepSiteList } from './site-list'
-import { SITE_TAG_NAME, tagOf } from './standing'
+import { keepSiteList } from '../artefacts/site-list'
+import { SITE_TAG_NAME, tagOf } from '../artefacts/site-tag'
 
 /** Plans the tag of a site: an install of its own, on every page. */
 export async function planTag(context: Context, siteId: string, userId: string | null): Promise<Install> {
@@ -31,7 +31,7 @@ export async function ensureTag(
 ): Promise<{ tag: { id: string }; isNew: boolean }> {
   // One after the other: a site has one tag.
   await Site.findByPk(siteId, { attributes: ['id'], lock: transaction.LOCK.UPDATE, transaction })
-  const there = await tagOf(siteId, transaction)
+  const there = await tagOf(context.db, siteId, transaction)
   if (there) return { tag: there, isNew: false }
   const where = { widgetId: await tagWidget(transaction), pageId: (await wholeSite(siteId, transaction)).id }
   const leaving = await Install.findOne({ where: { ...where, status: { [Op.ne]: 'retired' } }, transaction })

@@ -1,7 +1,7 @@
 import type { SiteList } from '@pebblestrand/core/artefacts'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Artefact } from '../artefacts/models'
-import { Install } from '../installs/models'
+import { Install } from './models'
 import { pasteAt, planned, setScene, type Scene } from '../testing/scene'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { story } from '../testing/story'

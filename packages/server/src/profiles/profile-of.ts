@@ -6,13 +6,20 @@ import { OwnProfile } from './models'
 /** What stands in for a profile that is gone, or that an older version wrote. */
 const fallback = profileList[0]!
 
-/** The profile that a site names: one that ships, or one of the agency's own. */
-export async function profileOf(key: string, transaction?: Transaction): Promise<PlatformProfile> {
-  const ships = profiles[key]
-  if (ships) return ships
-  const own = await OwnProfile.findOne({ where: { key }, transaction })
-  return (own && asNow(own)) ?? (own && profiles[own.copiedFrom]) ?? fallback
+/** The profiles that sites name: those that ship, and the agency's own. */
+export async function profilesOf(
+  keys: readonly string[],
+  transaction?: Transaction,
+): Promise<(key: string) => PlatformProfile> {
+  const asked = [...new Set(keys)].filter((key) => !profiles[key])
+  const own = asked.length ? await OwnProfile.findAll({ where: { key: asked }, transaction }) : []
+  const byKey = new Map(own.map((one) => [one.key, asNow(one) ?? profiles[one.copiedFrom]]))
+  return (key) => profiles[key] ?? byKey.get(key) ?? fallback
 }
+
+/** The profile that a site names. */
+export const profileOf = async (key: string, transaction?: Transaction): Promise<PlatformProfile> =>
+  (await profilesOf([key], transaction))(key)
 
 /** Names by key, for lists of sites. */
 export async function platformNames(): Promise<(key: string) => string> {

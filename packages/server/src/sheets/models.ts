@@ -1,4 +1,3 @@
-import type { ContactRole } from '@pebblestrand/contract'
 import type { MethodId } from '@pebblestrand/core/methods'
 import {
   DataTypes,
@@ -8,21 +7,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize'
-import { id, integer, json, maybeRef, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
-
-/** Somebody at a client. */
-export class Contact extends Model<InferAttributes<Contact>, InferCreationAttributes<Contact>> {
-  declare id: CreationOptional<string>
-  declare clientId: string
-  declare name: string
-  declare email: CreationOptional<string>
-  declare roles: CreationOptional<ContactRole[]>
-  /** BCP 47; null: that of the site. */
-  declare language: CreationOptional<string | null>
-  /** None: all of the client's. */
-  declare siteIds: CreationOptional<string[]>
-  declare addedAt: CreationOptional<Date>
-}
+import { id, integer, maybeRef, maybeText, maybeTime, ref, text, time } from '../platform/database/columns'
 
 export type SheetPurpose = 'paste' | 'remove' | 'kept'
 
@@ -70,20 +55,7 @@ export class SheetVisits extends Model<InferAttributes<SheetVisits>, InferCreati
   declare visits: number
 }
 
-export function defineHandover(sequelize: Sequelize): void {
-  Contact.init(
-    {
-      id: id(),
-      clientId: ref(),
-      name: text(),
-      email: { ...text(), defaultValue: '' },
-      roles: json([]),
-      language: maybeText(),
-      siteIds: json([]),
-      addedAt: time(),
-    },
-    { sequelize, tableName: 'contacts' },
-  )
+export function defineSheets(sequelize: Sequelize): void {
   Sheet.init(
     {
       id: id(),

@@ -1,5 +1,4 @@
 import type { Transaction } from 'sequelize'
-import type { Install } from '../installs/models'
 import type { Context } from '../platform/context'
 import { job, WAITED_FOR } from '../platform/queue'
 import { Page, Site } from '../sites/models'
@@ -25,7 +24,7 @@ export async function looksAt(pageIds: readonly string[], transaction: Transacti
 /** Asks for a check; one that waits its turn already is given instead. A running one may predate what is to be checked. */
 export async function queueCheck(
   { db, queue }: Context,
-  install: Install,
+  install: { id: string; pageId: string },
   cause: CheckCause,
   userId: string | null,
 ): Promise<string> {

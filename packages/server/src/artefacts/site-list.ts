@@ -1,10 +1,9 @@
 import { SITE_TAG } from '@pebblestrand/contract'
 import { siteListOf } from '@pebblestrand/core/artefacts'
 import { QueryTypes, type Transaction } from 'sequelize'
-import { storeArtefacts } from '../artefacts/store-artefacts'
+import { storeArtefacts } from './store-artefacts'
 import type { Context } from '../platform/context'
-import { Page } from '../sites/models'
-import { tagOf } from './standing'
+import { tagOf } from './site-tag'
 
 /** What the tag of a site brings: every living install by it. */
 const brought = `
@@ -26,7 +25,7 @@ const LOCK = `SELECT pg_advisory_xact_lock(hashtextextended('site list ' || :sit
 
 /** Writes anew what a site's tag brings. In the transaction that changes it: an install by the tag, its page, its placement. */
 export async function keepSiteList(context: Context, siteId: string, transaction: Transaction): Promise<void> {
-  const tag = await tagOf(siteId, transaction)
+  const tag = await tagOf(context.db, siteId, transaction)
   if (!tag) return
   await context.db.query(LOCK, { replacements: { siteId }, transaction })
   const rows = await context.db.query<Row>(brought, { replacements: { siteId }, type: QueryTypes.SELECT, transaction })
@@ -73,12 +72,18 @@ export async function sitesBroughtTo(
   return rows.map(({ id }) => id)
 }
 
+const siteOfPage = `SELECT site_id AS "siteId" FROM pages WHERE id = :pageId`
+
 /** Writes anew what the tag brings on the site that an install stands on. */
 export async function keepSiteListOf(
   context: Context,
   { pageId }: { pageId: string },
   transaction: Transaction,
 ): Promise<void> {
-  const page = await Page.findByPk(pageId, { attributes: ['siteId'], transaction })
+  const [page] = await context.db.query<{ siteId: string }>(siteOfPage, {
+    replacements: { pageId },
+    type: QueryTypes.SELECT,
+    transaction,
+  })
   if (page) await keepSiteList(context, page.siteId, transaction)
 }

@@ -2,11 +2,11 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { Install } from '../installs/models'
 import { Person, startTestSystem, type TestSystem } from '../testing/system'
 import { setScene } from '../testing/scene'
-import { endLostChecks } from './lost'
-import { lookAtPage } from './look-at-page'
+import { endLostChecks } from '../checks/lost'
+import { lookAtPage } from '../checks/look-at-page'
 import { Check, Look, Reading, Round } from './models'
 import { queueCheck } from './queue-check'
-import { startRound } from './rounds'
+import { startRound } from '../checks/rounds'
 
 let system: TestSystem
 let ada: Person
