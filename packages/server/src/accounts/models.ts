@@ -7,6 +7,7 @@ import {
   type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
+  type NonAttribute,
   type Sequelize,
 } from 'sequelize'
 import { id, ref, text, time } from '../platform/database/columns'
@@ -36,6 +37,7 @@ export class Session extends Model<InferAttributes<Session>, InferCreationAttrib
   declare id: CreationOptional<string>
   declare seenAt: CreationOptional<Date>
   declare browser: CreationOptional<string>
+  declare User?: NonAttribute<User>
 }
 
 /** A browser that an account was signed in with before. */

@@ -34,8 +34,8 @@ const alive = () => ({ expiresAt: { [Op.gt]: new Date() }, endsAt: { [Op.gt]: ne
 /** Who a cookie stands for. A session in use is kept alive, to its own end. */
 export async function resume(token: string | undefined): Promise<SignedIn | null> {
   if (!token) return null
-  const session = await Session.findOne({ where: { tokenHash: hashOf(token), ...alive() } })
-  const user = session && (await User.findByPk(session.userId))
+  const session = await Session.findOne({ where: { tokenHash: hashOf(token), ...alive() }, include: User })
+  const user = session?.User
   if (!session || !user) return null
   if (Date.now() - session.seenAt.getTime() > SEEN_EVERY_MS)
     await session.update({ seenAt: new Date(), expiresAt: inDays(DAYS.idle) })

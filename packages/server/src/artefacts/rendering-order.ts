@@ -21,10 +21,6 @@ export async function nextRendering(db: Sequelize): Promise<string> {
   return row!.number
 }
 
-/** Reads at one moment, whatever is written meanwhile. */
-export const inSnapshot = <T>(db: Sequelize, read: (transaction: Transaction) => Promise<T>): Promise<T> =>
-  db.transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.REPEATABLE_READ, readOnly: true }, read)
-
 /** Waits for whoever else stores what a widget's installs serve, or takes them away; held to the transaction's end. */
 export async function lockStored(
   { db }: Pick<Context, 'db'>,

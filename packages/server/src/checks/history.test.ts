@@ -118,6 +118,7 @@ describe('the history of checks', () => {
     expect(await thereOf(Check, ids)).toEqual(['young', 'old'])
     await tidyHistory(system.context, NOON)
     expect(await thereOf(Check, ids)).toEqual(['young'])
+    await ada.put('/api/agency', settings)
   })
   it('a look that changed a status is evidence; the next that sees the same is not', async () => {
     await ada.post(`/api/installs/${install.id}/pasted`, {})

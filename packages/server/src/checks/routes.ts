@@ -18,7 +18,7 @@ export function checkRoutes(serve: Serve, context: Context): void {
   serve(routes.checks.read, async ({ params: { id } }) => {
     const check = await Check.findByPk(id)
     if (!check) throw new AppError('not-found')
-    return { ...checkInfo(check), findings: await findingsOf(check) }
+    return { ...checkInfo(check), findings: await findingsOf(context.db, check.id) }
   })
 
   serve(routes.checks.ofInstall, async ({ params, query }) => {

@@ -1,32 +1,26 @@
 import type { Sight } from '@pebblestrand/core/verify'
-import { literal, Op } from 'sequelize'
-import { User } from '../accounts/models'
-import { FindingRow, Look, Mute, type Check } from './models'
+import { literal, QueryTypes, type Sequelize } from 'sequelize'
+import { Look, type Check, type FindingRow } from './models'
 
-/** Findings of a check, the weightiest first. */
-export async function findingsOf({ id: checkId, installId }: Pick<Check, 'id' | 'installId'>) {
-  const [rows, mutes] = await Promise.all([
-    FindingRow.findAll({ where: { checkId }, order: [['position', 'ASC']] }),
-    Mute.findAll({ where: { installId, until: { [Op.gt]: new Date() } } }),
-  ])
-  const people = await User.findAll({ where: { id: mutes.flatMap(({ mutedBy }) => mutedBy ?? []) } })
-  const muteOf = (wanted: string) => {
-    const mute = mutes.find(({ code }) => code === wanted)
-    const by = people.find(({ id }) => id === mute?.mutedBy)?.name ?? null
-    return mute ? { reason: mute.reason, until: mute.until, by } : null
-  }
-  return rows.map(({ id, code, subject, weight, nextAction, title, says, remedy, proof }) => ({
-    id,
-    code,
-    subject,
-    weight,
-    nextAction,
-    title,
-    says,
-    remedy,
-    proof,
-    muted: muteOf(code),
-  }))
+const found = `
+SELECT f.id, f.code, f.subject, f.weight, f.next_action AS "nextAction", f.title, f.says, f.remedy, f.proof,
+  CASE WHEN m.id IS NOT NULL THEN jsonb_build_object('reason', m.reason, 'until', m.until, 'by', u.name) END AS muted
+FROM findings f JOIN checks c ON c.id = f.check_id
+LEFT JOIN mutes m ON m.install_id = c.install_id AND m.code = f.code AND m.until > now()
+LEFT JOIN users u ON u.id = m.muted_by
+WHERE f.check_id = :checkId ORDER BY f.position`
+
+type Found = Pick<
+  FindingRow,
+  'id' | 'code' | 'subject' | 'weight' | 'nextAction' | 'title' | 'says' | 'remedy' | 'proof'
+> & {
+  muted: { reason: string; until: string; by: string | null } | null
+}
+
+/** Findings of a check, the weightiest first, with who has put them away until when. */
+export async function findingsOf(db: Sequelize, checkId: string) {
+  const rows = await db.query<Found>(found, { replacements: { checkId }, type: QueryTypes.SELECT })
+  return rows.map(({ muted, ...row }) => ({ ...row, muted: muted && { ...muted, until: new Date(muted.until) } }))
 }
 
 /** What is kept of the looks a check was judged by, oldest state first; none where they were kept long enough. */

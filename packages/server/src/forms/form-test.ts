@@ -2,15 +2,16 @@ import { randomBytes } from 'node:crypto'
 import { dayIn, madeUp, SENT } from '@pebblestrand/core/forms'
 import type { DeliveryWhat, FormTestStep, TestStage } from '@pebblestrand/contract'
 import { pathTo } from '@pebblestrand/core/wire'
-import { Op, type Transaction } from 'sequelize'
+import { QueryTypes, type Transaction } from 'sequelize'
 import type { Install } from '../installs/models'
-import { Mail } from '../mail/models'
+import type { Mail } from '../mail/models'
 import { sendMail } from '../mail/send'
 import type { Context } from '../platform/context'
 import { AppError } from '../platform/errors'
 import { WAITED_FOR } from '../platform/queue'
 import { Outbound, OutboundError } from '../platform/outbound/client'
 import { Widget } from '../widgets/models'
+import { ABOUT_LEADS } from './about-leads'
 import { asksFor, deliverLead } from './deliver'
 import { testJob } from './jobs'
 import { KnownForms, deliveryOf, type KnownForm } from './known-forms'
@@ -187,7 +188,10 @@ async function followPiece(context: Context, leadId: string, what: DeliveryWhat,
     )
   }
   const mails = () =>
-    Mail.findAll({ where: { leadIds: { [Op.contains]: [leadId] } as never, kind: leadMailKind(what) } })
+    context.db.query<Pick<Mail, 'id' | 'state' | 'tries' | 'problem'>>(
+      `SELECT id, state, tries, problem FROM mails WHERE ${ABOUT_LEADS} AND kind = $kind`,
+      { bind: { leads: [leadId], kind: leadMailKind(what) }, type: QueryTypes.SELECT },
+    )
   for (const { id } of await mails()) await sendMail(context, id)
   for (let waited = 0; waited < PATIENCE.whole; waited += PATIENCE.each) {
     const all = await mails()

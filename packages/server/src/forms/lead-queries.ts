@@ -33,18 +33,34 @@ export function filtered({ widgetId, siteId, path, state, from, until, tests }: 
 
 const FROM = `FROM leads l JOIN widgets w ON w.id = l.widget_id LEFT JOIN sites s ON s.id = l.site_id`
 
-export const listed = (where: string) => `
-SELECT l.id, l.at, l.state, l.held_for AS "heldFor", l.is_test AS "isTest", l.widget_id AS "widgetId", w.name AS widget, l.site_id AS "siteId",
-  coalesce(s.name, '') AS site, l.page_path AS path, l.release, l.content
-${FROM} WHERE ${where} ORDER BY l.at DESC, l.id LIMIT $limit OFFSET $offset`
+const columns = `
+SELECT l.id, l.at, l.at::text AS "cursor", l.state, l.held_for AS "heldFor", l.is_test AS "isTest", l.widget_id AS "widgetId", w.name AS widget, l.site_id AS "siteId",
+  coalesce(s.name, '') AS site, l.page_path AS path, l.release, l.content`
 
-export const total = (where: string) => `SELECT count(*)::int AS n ${FROM} WHERE ${where}`
+export const listed = (where: string) => `${columns}
+${FROM} WHERE ${where} ORDER BY l.at DESC, l.id DESC LIMIT $limit OFFSET $offset`
+
+/** The same, after the last one of the batch before: `$at` as the database wrote it. */
+export const listedAfter = (where: string) =>
+  `${columns} ${FROM} WHERE ${where} AND (l.at, l.id) < ($at::timestamptz, $id::uuid) ORDER BY l.at DESC, l.id DESC LIMIT $limit`
+
+/** Sites are needed for their days alone. */
+export const total = (where: string) => `
+SELECT count(*)::int AS n FROM leads l${where.includes('s.time_zone') ? ' LEFT JOIN sites s ON s.id = l.site_id' : ''} WHERE ${where}`
 
 export const held = `SELECT count(*)::int AS n FROM leads WHERE state = 'held' AND NOT is_test`
 
+/** The different values of an indexed column: each is found from the one before, however many rows there are of it. */
+const different = (column: 'widget_id' | 'site_id') => `
+WITH RECURSIVE one AS (
+  (SELECT ${column} AS id FROM leads WHERE ${column} IS NOT NULL ORDER BY ${column} LIMIT 1)
+  UNION ALL
+  SELECT (SELECT ${column} FROM leads WHERE ${column} > one.id ORDER BY ${column} LIMIT 1) FROM one WHERE one.id IS NOT NULL
+)`
+
 /** Forms and sites that anything came from. */
-export const formsWithLeads = `SELECT w.id, w.name FROM widgets w WHERE EXISTS (SELECT 1 FROM leads l WHERE l.widget_id = w.id) ORDER BY w.name LIMIT 200`
-export const sitesWithLeads = `SELECT s.id, s.name FROM sites s WHERE EXISTS (SELECT 1 FROM leads l WHERE l.site_id = s.id) ORDER BY s.name LIMIT 200`
+export const formsWithLeads = `${different('widget_id')} SELECT w.id, w.name FROM one JOIN widgets w USING (id) ORDER BY w.name LIMIT 200`
+export const sitesWithLeads = `${different('site_id')} SELECT s.id, s.name FROM one JOIN sites s USING (id) ORDER BY s.name LIMIT 200`
 
 /** For Today: what nobody has looked at, and lists of codes that run out. */
 export const waitingLeads = `

@@ -13,6 +13,7 @@ import { erase, foreseeErasure } from './erase'
 import { contentOf } from './lead-content'
 import { formOf } from './lead-form'
 import { leadMailKind } from './lead-mails'
+import { ABOUT_LEADS } from './about-leads'
 import { exportedLeads, linesOf, listLeads } from './list-leads'
 import { Erasure, Lead, LeadDelivery } from './models'
 import { count } from './receive'
@@ -88,8 +89,8 @@ const MAIL_STATES = { queued: 'queued', sent: 'sent', bounced: 'failed', failed:
 async function deliveriesOf({ db }: Context, leadId: string) {
   const rows = await LeadDelivery.findAll({ where: { leadId }, order: [['what', 'ASC']] })
   const mails = await db.query<{ kind: string; state: MailState; problem: string | null }>(
-    'SELECT kind, state, problem FROM mails WHERE lead_ids @> jsonb_build_array($leadId::text)',
-    { bind: { leadId }, type: QueryTypes.SELECT },
+    `SELECT kind, state, problem FROM mails WHERE ${ABOUT_LEADS}`,
+    { bind: { leads: [leadId] }, type: QueryTypes.SELECT },
   )
   return rows.map(({ what, state, problem, at }) => {
     const own =

@@ -1,10 +1,11 @@
 import { leadLines, listLines, type ExportedLead } from '@pebblestrand/core/forms'
 import type { LeadFilter, LeadRow } from '@pebblestrand/contract'
-import { QueryTypes } from 'sequelize'
+import { QueryTypes, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
+import { inSnapshot } from '../platform/database/snapshot'
 import { contentOf, type LeadContent } from './lead-content'
 import { formOf, type LeadForm } from './lead-form'
-import { filtered, formsWithLeads, held, listed, sitesWithLeads, total } from './lead-queries'
+import { filtered, formsWithLeads, held, listed, listedAfter, sitesWithLeads, total } from './lead-queries'
 
 /** Answers of a lead that stand in the list. */
 const FIRST = 4
@@ -17,6 +18,8 @@ const BATCH = 500
 export interface StoredRow extends Omit<LeadRow, 'says'> {
   release: number
   content: string
+  /** Its time as the database has it, to the microsecond. */
+  cursor: string
 }
 
 /** Remembers the forms that leads were asked by, for the length of one answer. */
@@ -34,16 +37,24 @@ export const linesOf = (form: LeadForm | null, { responses }: LeadContent) =>
     ? leadLines(form.form, responses, 'en-GB')
     : Object.entries(responses).map(([label, says]) => ({ label, says: String(says) }))
 
-/** In batches, the newest first. */
-async function* each({ db }: Pick<Context, 'db'>, filter: LeadFilter, most: number): AsyncGenerator<StoredRow> {
+/** In batches, the newest first; each goes on after the last of the one before, whatever has come in meanwhile. */
+async function* each(
+  { db }: Pick<Context, 'db'>,
+  filter: LeadFilter,
+  most: number,
+  transaction?: Transaction,
+): AsyncGenerator<StoredRow> {
   const { where, bind } = filtered(filter)
-  for (let offset = 0; offset < most; offset += BATCH) {
-    const rows = await db.query<StoredRow>(listed(where), {
-      bind: { ...bind, limit: BATCH, offset },
+  for (let read = 0, last: StoredRow | undefined; read < most; read += BATCH) {
+    const after = last ? { at: last.cursor, id: last.id } : { offset: 0 }
+    const rows: StoredRow[] = await db.query<StoredRow>(last ? listedAfter(where) : listed(where), {
+      bind: { ...bind, ...after, limit: BATCH },
       type: QueryTypes.SELECT,
+      transaction,
     })
     yield* rows
     if (rows.length < BATCH) return
+    last = rows.at(-1)
   }
 }
 
@@ -51,7 +62,7 @@ async function* each({ db }: Pick<Context, 'db'>, filter: LeadFilter, most: numb
 export async function listLeads(context: Context, filter: LeadFilter, { page, size }: { page: number; size: number }) {
   const { db, config } = context
   const form = formsOfLeads()
-  const shown = async ({ content, release, ...row }: StoredRow) => {
+  const shown = async ({ content, release, cursor: _, ...row }: StoredRow) => {
     const about = await form({ ...row, release })
     const written = contentOf(config, { content })
     return { ...row, says: about ? listLines(about.form, written.responses, 'en-GB') : linesOf(about, written) }
@@ -80,11 +91,19 @@ export async function listLeads(context: Context, filter: LeadFilter, { page, si
   return { rows: found.slice((page - 1) * size, page * size).map(first), total: found.length, page, size, ...around }
 }
 
-/** All that a filter means, as they leave. */
-export async function exportedLeads(context: Context, filter: LeadFilter): Promise<ExportedLead[]> {
+/** All that a filter means, as they leave; of one moment, whatever comes in or is changed meanwhile. */
+export const exportedLeads = (context: Context, filter: LeadFilter): Promise<ExportedLead[]> =>
+  inSnapshot(context.db, (transaction) => readForExport(context, filter, transaction))
+
+async function readForExport(context: Context, filter: LeadFilter, transaction: Transaction): Promise<ExportedLead[]> {
   const all: ExportedLead[] = []
   const wanted = filter.q.toLowerCase()
-  for await (const { id, at, state, isTest, widget, site, path, content } of each(context, filter, MOST_EXPORTED)) {
+  for await (const { id, at, state, isTest, widget, site, path, content } of each(
+    context,
+    filter,
+    MOST_EXPORTED,
+    transaction,
+  )) {
     const { responses, consents, from, language } = contentOf(context.config, { content })
     if (wanted && !JSON.stringify(responses).toLowerCase().includes(wanted)) continue
     all.push({

@@ -116,3 +116,12 @@ CREATE INDEX mails_leads ON mails USING gin (lead_ids) WHERE lead_ids <> '[]';
 CREATE INDEX removed_rows_lead ON removed_rows ((row_before ->> 'id')) WHERE table_name = 'leads';
 `,
 }
+
+/** The lists that are looked at, in their order, and what Today counts: all else of the leads is left alone. */
+export const leadsShown = {
+  name: '0043-leads-shown',
+  sql: `
+CREATE INDEX leads_shown ON leads (at DESC, id DESC) WHERE state IN ('new', 'done') AND NOT is_test;
+CREATE INDEX leads_waiting ON leads (state) WHERE state IN ('new', 'held') AND NOT is_test;
+CREATE INDEX leads_by_form ON leads (widget_id, state) WHERE NOT is_test`,
+}

@@ -8,7 +8,7 @@ import { runTest } from './form-test'
 import { deliverJob, testJob, webhookJob } from './jobs'
 import { leadRoutes } from './lead-routes'
 import { confirmPages } from './confirm-pages'
-import { forms as migration, replyWaits, leadClaims, mailsByLead } from './migration'
+import { forms as migration, replyWaits, leadClaims, leadsShown, mailsByLead } from './migration'
 import { defineForms } from './models'
 import { formPages } from './pages'
 import { forgetOldLeads } from './retention'
@@ -22,7 +22,7 @@ const retention = job<Record<string, never>>('forms-retention')
 /** What visitors fill in: taken, kept, answered, passed on, and deleted in time. */
 export const forms: Subject = {
   name: 'forms',
-  migrations: [migration, replyWaits, leadClaims, mailsByLead],
+  migrations: [migration, replyWaits, leadClaims, mailsByLead, leadsShown],
   models: defineForms,
   routes(serve, context) {
     formRoutes(serve, context)

@@ -13,7 +13,7 @@ import QRCode from 'qrcode'
 import { agencyName } from '../accounts/setup'
 import { Check, ENDED, FindingRow } from '../findings/models'
 import { instructionsFor, type Instructions } from '../installs/instructions'
-import { Install } from '../installs/models'
+import type { Install } from '../installs/models'
 import type { ArtefactFacts } from '../artefacts/models'
 import type { Context } from '../platform/context'
 import { addressOf } from '../sites/address'
@@ -36,12 +36,8 @@ const isWanted = (purpose: string, { retiring, status }: Install) =>
 export async function readSheet(context: Context, sheet: Sheet): Promise<Shown | null> {
   const site = (await Site.findByPk(sheet.siteId))!
   const language = spokenLanguage(sheet.language)
-  const all = await SheetInstall.findAll({ where: { sheetId: sheet.id } })
-  const installs = await Install.findAll({ where: { id: all.map(({ installId }) => installId) } })
-  const wanted = new Set(installs.filter((one) => isWanted(sheet.purpose, one)).map(({ id }) => id))
-  const held = all.filter(({ installId }) => wanted.has(installId))
-  if (!held.length) return null
-  const items = await itemsOf(context, sheet, held)
+  const items = await itemsOf(context, sheet, await SheetInstall.findAll({ where: { sheetId: sheet.id } }))
+  if (!items.length) return null
   const address = sheetAddress(context.config, sheet)
   return {
     purpose: sheet.purpose === 'remove' ? 'remove' : 'paste',
@@ -59,14 +55,15 @@ export async function readSheet(context: Context, sheet: Sheet): Promise<Shown |
 
 type Held = Pick<SheetInstall, 'installId' | 'askedAt' | 'checkId' | 'troubleAt'>
 
-/** Installs, as whoever pastes needs them. */
+/** Installs, as whoever pastes needs them; without those that are not wanted any more. */
 export async function itemsOf(context: Context, sheet: Pick<Sheet, 'purpose' | 'language'>, held: readonly Held[]) {
   // Before what was found is read: of a look that ends in between, nobody is told what the look before it found.
   const underWay = await checksUnderWay(held)
-  const said = await instructionsFor(
+  const all = await instructionsFor(
     context,
     held.map(({ installId }) => installId),
   )
+  const said = all.filter(({ install }) => isWanted(sheet.purpose, install))
   const codes = await firstFindings(said.map(({ install }) => install))
   const placements = await Placement.findAll({
     where: { siteId: [...new Set(said.map(({ site }) => site.id))] },

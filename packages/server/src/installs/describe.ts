@@ -41,7 +41,7 @@ export async function describeInstall(context: Context, id: string) {
     snippets,
     snippetOptions: install.snippetOptions,
     steps,
-    check: await lastCheck(install),
+    check: await lastCheck(context, install),
     running: running && { id: running.id, state: running.state },
     timeLine: await rows<TimeLineRow>(timeLine),
     releases: await releasesOf(install.widgetId),
@@ -59,7 +59,7 @@ const releasesOf = (widgetId: string) =>
     limit: 100,
   })
 
-async function lastCheck(install: Install) {
+async function lastCheck({ db }: Context, install: Install) {
   const check = install.lastCheckId && (await Check.findByPk(install.lastCheckId))
   if (!check) return null
   const { id, cause, facts, statusAfter, finishedAt: at } = check
@@ -69,7 +69,7 @@ async function lastCheck(install: Install) {
     at,
     facts,
     statusAfter,
-    findings: await findingsOf(check),
+    findings: await findingsOf(db, check.id),
     looks: await looksOf(check, install.publicId),
   }
 }

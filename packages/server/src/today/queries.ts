@@ -16,7 +16,9 @@ LEFT JOIN LATERAL (
   WHERE si.install_id = i.id AND s2.withdrawn_at IS NULL AND s2.ends_at > now() AND s2.purpose = CASE WHEN i.retiring THEN 'remove' ELSE 'paste' END
   ORDER BY s2.made_at DESC LIMIT 1
 ) h ON true
-LEFT JOIN findings f ON f.check_id = i.last_check_id AND f.position = 0 AND i.status = 'needs-a-hand'
+LEFT JOIN LATERAL (
+  SELECT code, title, says, remedy, next_action FROM findings WHERE check_id = i.last_check_id AND position = 0 LIMIT 1
+) f ON i.status = 'needs-a-hand'
 WHERE ${waits}
 ORDER BY i.checked_at DESC NULLS LAST, i.planned_at
 LIMIT 200`

@@ -57,7 +57,11 @@ export async function sendTest(
 }
 
 export const useLeads = (asked: () => Needed<typeof leads.list>['query']) =>
-  useAsk(leads.list, () => ({ query: asked() }), { keep: true, again: () => AGAIN_MS })
+  useAsk(leads.list, () => ({ query: asked() }), {
+    keep: true,
+    // Answers are sealed: a search opens each of them, and is made again when somebody asks for it.
+    again: () => (asked().q ? 0 : AGAIN_MS),
+  })
 export const useLead = (id: () => string) =>
   useAsk(leads.read, () => ({ params: { id: id() } }), { again: () => AGAIN_MS })
 
