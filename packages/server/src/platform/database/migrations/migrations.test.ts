@@ -80,7 +80,51 @@ ${removed(4, 'payloads', `{"install_id": "${ids.gone}"}`)}
 ${removed(5, 'activity', `{"id": "00000000-0000-4000-8000-0000000000aa", "at": "2026-11-01T10:00:00Z", "user_id": null, "verb": "planned", "install_id": "${ids.gone}", "widget_id": null, "site_id": null, "data": {}}`)}
 `
 
+/** Somebody who works with the database all the while: reads, writes, and for a moment holds a table that is to be changed. */
+class Busy {
+  private working = true
+  private work: Promise<void>[] = []
+  /** Longest wait for an answer, in ms; what could not be answered. */
+  longest = 0
+  answers = 0
+  failed: string[] = []
+
+  constructor(private readonly url: string) {}
+
+  async begin(): Promise<void> {
+    const holder = new Client({ connectionString: this.url })
+    await holder.connect()
+    await holder.query('BEGIN')
+    await holder.query('SELECT * FROM installs FOR UPDATE')
+    this.work.push(
+      new Promise((resolve) => setTimeout(resolve, 3000)).then(() => holder.query('COMMIT')).then(() => holder.end()),
+      this.each('SELECT count(*) FROM installs'),
+      this.each(`UPDATE sites SET name = name || ''`),
+    )
+  }
+
+  async end(): Promise<void> {
+    this.working = false
+    await Promise.all(this.work)
+  }
+
+  private async each(sql: string): Promise<void> {
+    const client = new Client({ connectionString: this.url })
+    await client.connect()
+    while (this.working) {
+      const began = Date.now()
+      await client.query(sql).then(
+        () => this.answers++,
+        (error: Error) => this.failed.push(error.message),
+      )
+      this.longest = Math.max(this.longest, Date.now() - began)
+    }
+    await client.end()
+  }
+}
+
 let db: Sequelize
+let busy: Busy
 let name = ''
 const base = inject('databaseUrl')
 const administrate = async (sql: string) => {
@@ -101,7 +145,9 @@ beforeAll(async () => {
   for (const sql of [first, second, third, asItWas]) await db.query(sql)
   const done = new SequelizeStorage({ sequelize: db })
   for (const name of ['0001-founding', '0002-check-started', '0003-removals']) await done.logMigration({ name })
-  await migrate(db, allMigrations)
+  busy = new Busy(url.href)
+  await busy.begin()
+  await migrate(db, allMigrations).finally(() => busy.end())
 })
 afterAll(async () => {
   await db.close()
@@ -185,6 +231,31 @@ describe('a database of the version before comes along with all that is in it', 
       )
     }
     expect(await Install.count()).toBe(2)
+  })
+  it('while others read and write: they are answered all the while, and a table in use is waited for', () => {
+    expect(busy.failed).toEqual([])
+    expect(busy.answers).toBeGreaterThan(10)
+    expect(busy.longest).toBeLessThan(30_000)
+  })
+  it('a step that fails leaves nothing behind, and is done when it can be', async () => {
+    const half = { name: '9001-half', sql: 'CREATE TABLE half (id int); SELECT 1 / 0' }
+    await expect(migrate(db, [...allMigrations, half])).rejects.toThrow(/division by zero/)
+    expect(await rows(`SELECT to_regclass('half') AS half`)).toEqual([{ half: null }])
+    const whole = { name: '9001-half', sql: 'CREATE TABLE half (id int)' }
+    expect(await migrate(db, [...allMigrations, whole])).toEqual(['9001-half'])
+  })
+  it('an index is made beside others’ work, in a step of its own', async () => {
+    const apart = {
+      name: '9005-apart',
+      sql: 'CREATE INDEX CONCURRENTLY IF NOT EXISTS other_id ON other (id)',
+      apart: true as const,
+    }
+    const other = { name: '9004-other', sql: 'CREATE TABLE other (id int)' }
+    await migrate(db, [...allMigrations, other])
+    expect(await migrate(db, [...allMigrations, other, apart])).toEqual(['9005-apart'])
+    await expect(
+      migrate(db, [...allMigrations, other, { ...apart, name: '9006-apart', apart: undefined }]),
+    ).rejects.toThrow(/cannot run inside a transaction/)
   })
   it('is not migrated twice', async () => expect(await migrate(db, allMigrations)).toEqual([]))
 })
