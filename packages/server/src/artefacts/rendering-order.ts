@@ -1,4 +1,5 @@
-import { QueryTypes, Transaction, type Sequelize } from 'sequelize'
+import type { Transaction} from 'sequelize';
+import { QueryTypes, type Sequelize } from 'sequelize'
 import type { Context } from '../platform/context'
 import type { Migration } from '../platform/database/migrations'
 import { storeArtefacts, type NewArtefact } from './store-artefacts'
