@@ -10,7 +10,13 @@ const Name = line(80)
 const Note = z.string().trim().max(300, 'must have 300 letters or fewer')
 const Version = z.object({ version: wholeNumber(0, 2_147_483_647) })
 
-export const Draft = z.object({ settings: Json, version: z.number(), savedAt: Time })
+/** What was typed and the kind cannot take yet, by setting: kept, and neither drawn nor published. */
+const Unfinished = Json.refine(
+  (typed) => JSON.stringify(typed).length <= 100_000,
+  'must be smaller: shorten what you typed',
+)
+
+export const Draft = z.object({ settings: Json, unfinished: Json, version: z.number(), savedAt: Time })
 
 export const WidgetRow = z.object({
   id: z.uuid(),
@@ -121,7 +127,7 @@ export const widgetRoutes = {
     may: 'member',
     summary: 'Save the draft over the version it was begun from',
     params: IdParams,
-    body: Version.extend({ settings: Json }),
+    body: Version.extend({ settings: Json, unfinished: Unfinished.default({}) }),
     answer: Draft,
   }),
   publish: route({

@@ -52,6 +52,16 @@ describe('artefacts', () => {
 })
 
 describe('the frame’s page', () => {
+  it('leads to the site’s own pages, not to pages of ours', () => {
+    const html =
+      '<div lang="en"><a class="b" href="/orders?a=1&amp;b">x</a><a href="//cdn.example/x">y</a><a href="https://a.example/">z</a></div>'
+    const $ = load(framePage({ ...payload, html }, around))
+    expect(
+      $('a')
+        .toArray()
+        .map((a) => $(a).attr('href')),
+    ).toEqual([`${around.site.origin}/orders?a=1&b`, '//cdn.example/x', 'https://a.example/'])
+  })
   it('is whole, titled, not indexed, and wears the site’s look', () => {
     const $ = load(framePage(payload, around))
     expect($('title').text()).toBe('Harbour news')

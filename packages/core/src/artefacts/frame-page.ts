@@ -43,8 +43,9 @@ export const framePage = (payload: Payload, around: Surroundings): string =>
   widgetPage(payload, around, { robots: 'noindex', css: 'body{margin:0}' })
 
 /** A widget as a page of its own. */
-export function widgetPage(payload: Payload, { origin, publicId, look }: Surroundings, shape: PageShape): string {
-  const { html, css, font, behaviours, data } = sentTo(onSite(payload, look), { origin, publicId })
+export function widgetPage(payload: Payload, { origin, publicId, look, site }: Surroundings, shape: PageShape): string {
+  const { html: written, css, font, behaviours, data } = sentTo(onSite(payload, look), { origin, publicId })
+  const html = linksOfSite(written, site.origin)
   const faces = [
     ...(font
       ? [font, ...font.more].map(({ file, range }) =>
@@ -68,6 +69,13 @@ export function widgetPage(payload: Payload, { origin, publicId, look }: Surroun
     `${shape.after ?? ''}<script>${TELLS_HEIGHT}</script></body></html>`
   )
 }
+
+/** A page of the site, in a link on a page of ours: `/orders` is theirs. Attributes are escaped: no text has a quote in it. */
+const linksOfSite = (html: string, siteOrigin: string): string =>
+  html.replace(
+    /(<a\b[^>]*?\shref=")(\/(?!\/)[^"]*")/g,
+    (_, before: string, path: string) => before + escapeAttribute(siteOrigin) + path,
+  )
 
 /** On a page of ours a form is sent without a script too: says where. */
 const sentTo = (payload: Payload, { origin, publicId }: Pick<Surroundings, 'origin' | 'publicId'>): Payload =>

@@ -13,6 +13,8 @@ export interface Controls {
   switch: { on: string; off: string }
   words: { most: number; none: string }
   text: { most: number; none: string }
+  /** Where a link leads: a web address, a page or a place of the site, a mail address, a telephone (core/addresses). */
+  link: { most: number; none: string }
   /** Words of the widget itself: `says` in its language where nobody rewords them (null); `names`: they may not be left out. */
   label: { most: number; says: LabelId; names: boolean }
   /** Rules of CSS for the widget. */
@@ -104,6 +106,7 @@ const wordings: { [T in ControlType]: Wording<T> } = {
   switch: ({ on, off }, value: boolean) => (value ? on : off),
   words: ({ none }, value: string[]) => (value.length ? listed(value, 'or') : none),
   text: ({ none }, value: string) => (value ? `“${value}”` : none),
+  link: ({ none }, value: string) => value || none,
   label: ({ says, names }, value: string | null) =>
     value === null || (names && !value) ? `“${usualForm(labels.en[says])}”` : value ? `“${value}”` : 'nothing',
   css: (_control, value: string) => (value.trim() ? `${value.trim().split('\n').length} lines` : 'none'),

@@ -22,6 +22,7 @@ export { briefOf, briefText, settingsOf, type BriefParagraph, type Piece } from 
 export { wordsFor, type BriefContext, type Control, type ControlOf, type ControlType } from './controls'
 export { difference, renamed, type Change } from './difference'
 export { readSettings } from './read-settings'
+export { faultsIn, parted, together, toFinish, type Unfinished } from './unfinished'
 export {
   drawn,
   drawnHeight,

@@ -1,3 +1,4 @@
+import { linkTarget } from '../markup'
 import { z } from 'zod'
 import { Week } from '../hours'
 import { patternProblem } from '../page-patterns'
@@ -89,6 +90,18 @@ export const text = (most: number, none: string, place: Place) =>
     .default('')
     .register(settingRegistry, { ...place, control: { type: 'text', most, none } })
 
+export const LEADS_NOWHERE = 'must be an address like example.org, /page, name@example.org or a telephone number'
+
+/** Where a link leads; '' for nowhere. */
+const Link = z
+  .string()
+  .trim()
+  .max(2000, 'must have 2000 letters or fewer')
+  .refine((to) => !to || linkTarget(to) !== '', LEADS_NOWHERE)
+
+export const link = (none: string, place: Place) =>
+  Link.default('').register(settingRegistry, { ...place, control: { type: 'link', most: 2000, none } })
+
 /** Rules of CSS, as they are typed; what of them applies is decided when they are scoped (core/own-css). */
 export const css = (most: number, place: Place) =>
   z
@@ -131,7 +144,7 @@ export const itemLinks = (limits: { most: number; one: string; none: string }, p
     .array(
       z.strictObject({
         id: z.string().min(3).max(700),
-        url: z.union([z.literal(''), z.url({ protocol: /^https?$/ }).max(2000)], 'must be addresses like https://…'),
+        url: Link,
       }),
     )
     .max(limits.most, `takes ${limits.most} at most`)

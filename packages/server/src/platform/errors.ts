@@ -89,6 +89,11 @@ export const errors = {
     message: 'Nothing has changed since the last release.',
     remedy: 'Change something first.',
   },
+  unfinished: {
+    status: 409,
+    message: 'Some settings cannot be used as typed.',
+    remedy: 'Fix the settings that are marked in red, then publish.',
+  },
   'no-source': { status: 409, message: 'This widget has no source yet.', remedy: 'Choose one under “What it shows”.' },
   'already-planned': {
     status: 409,

@@ -7,7 +7,7 @@ import { drawnWidgets } from '../artefacts/thumbnails'
 import type { Context } from '../platform/context'
 import { sourceInfo } from '../sources/describe-source'
 import { Source } from '../sources/models'
-import { draftOf, settingsOf, usedSources } from './draft'
+import { describeDraft, settingsOf, usedSources } from './draft'
 import { Release, type Settings, type Widget } from './models'
 import { placesOfWidget, sitesOfWidget } from './queries'
 import { starterOf } from './starters'
@@ -88,9 +88,3 @@ export async function describeWidget({ db }: Context, widget: Widget) {
     sites,
   }
 }
-
-export const describeDraft = (widget: Widget) => ({
-  settings: draftOf(widget),
-  version: widget.draftVersion,
-  savedAt: widget.draftSavedAt,
-})

@@ -1,4 +1,4 @@
-import { kindOf, readSettings, type Kind, type Settings } from '@pebblestrand/core/kinds'
+import { kindOf, readSettings, type Kind, type Settings, type Unfinished } from '@pebblestrand/core/kinds'
 import type { Transaction } from 'sequelize'
 import { recomputeWidget } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
@@ -34,10 +34,17 @@ export const draftOf = (widget: Widget): Settings =>
 const sourceIdsOf = (kindId: string, stored: Stored): string[] =>
   kindOf(kindId)?.content?.sourceIds(settingsOf(kindId, stored)) ?? []
 
+export const describeDraft = (widget: Widget) => ({
+  settings: draftOf(widget),
+  unfinished: widget.draftUnfinished,
+  version: widget.draftVersion,
+  savedAt: widget.draftSavedAt,
+})
+
 /** What a person who was overtaken is given: the draft that is there. */
 export const draftChanged = (widget: Widget) =>
   new AppError('draft-changed', {
-    data: { settings: draftOf(widget), version: widget.draftVersion, savedAt: widget.draftSavedAt },
+    data: describeDraft(widget),
   })
 
 /**
@@ -47,15 +54,22 @@ export const draftChanged = (widget: Widget) =>
 export async function saveDraft(
   context: Pick<Context, 'db' | 'queue'>,
   widget: Widget,
-  change: { settings: unknown; version: number },
+  change: { settings: unknown; unfinished?: Unfinished; version: number },
   noting: (transaction: Transaction) => Promise<void> = async () => {},
 ): Promise<Widget> {
   const kind = kindFor(widget.kind)
   const settings = parse(kind.settings, change.settings)
   await requireSources(kind, settings)
+  const draftUnfinished = ofKind(kind, change.unfinished ?? {})
   return context.db.transaction(async (transaction) => {
     const [rows] = await Widget.update(
-      { draft: settings, kindVersion: kind.version, draftVersion: change.version + 1, draftSavedAt: new Date() },
+      {
+        draft: settings,
+        draftUnfinished,
+        kindVersion: kind.version,
+        draftVersion: change.version + 1,
+        draftSavedAt: new Date(),
+      },
       { where: { id: widget.id, draftVersion: change.version }, transaction },
     )
     await widget.reload({ transaction })
@@ -68,6 +82,10 @@ export async function saveDraft(
     return widget
   })
 }
+
+/** Settings that the kind has; whatever else is sent along is not kept. */
+const ofKind = ({ settings }: Kind, unfinished: Unfinished): Unfinished =>
+  Object.fromEntries(Object.entries(unfinished).filter(([key]) => Object.hasOwn(settings.shape, key)))
 
 export async function requireSources(kind: Kind, settings: Settings): Promise<void> {
   const ids = kind.content?.sourceIds(settings) ?? []

@@ -48,8 +48,9 @@ export async function makeWidget(context: Context, wanted: Wanted, userId: strin
 export async function copyWidget(context: Context, from: Widget, userId: string): Promise<Widget> {
   const name = await freeName(`${from.name}, copy`.slice(0, 76))
   return context.db.transaction(async (transaction) => {
-    const { kind, draft, kindVersion, starter } = from
-    const made = await Widget.create({ kind, name, draft, kindVersion, starter, createdBy: userId }, { transaction })
+    const { kind, draft, draftUnfinished, kindVersion, starter } = from
+    const copied = { kind, draft, draftUnfinished, kindVersion, starter }
+    const made = await Widget.create({ ...copied, name, createdBy: userId }, { transaction })
     await linkSources(made, transaction)
     await record('copied', { userId, widgetId: made.id, data: { from: from.name } }, transaction)
     await recomputeWidget(context, made.id, transaction)

@@ -24,3 +24,9 @@ ALTER TABLE widgets ADD COLUMN put_away_at timestamptz;
 ALTER TABLE releases ADD COLUMN note text NOT NULL DEFAULT '';
 `,
 }
+
+/** What was typed into a draft and its kind cannot take yet. */
+export const unfinished = {
+  name: '0044-unfinished',
+  sql: `ALTER TABLE widgets ADD COLUMN draft_unfinished jsonb NOT NULL DEFAULT '{}'`,
+}

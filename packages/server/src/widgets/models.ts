@@ -1,4 +1,4 @@
-import type { Settings } from '@pebblestrand/core/kinds'
+import type { Settings, Unfinished } from '@pebblestrand/core/kinds'
 import {
   Model,
   type CreationOptional,
@@ -15,6 +15,8 @@ export class Widget extends Model<InferAttributes<Widget>, InferCreationAttribut
   declare kind: string
   declare name: string
   declare draft: Settings
+  /** What was typed and the kind cannot take yet, by setting. */
+  declare draftUnfinished: CreationOptional<Unfinished>
   /** The version of the kind in which the draft was stored. */
   declare kindVersion: CreationOptional<number>
   /** Grows with every saved change; who saves names the one it began from. */
@@ -57,6 +59,7 @@ export function defineWidgets(sequelize: Sequelize): void {
       kind: text(),
       name: text(),
       draft: json(),
+      draftUnfinished: json({}),
       kindVersion: integer(1),
       draftVersion: integer(1),
       draftSavedAt: time(),

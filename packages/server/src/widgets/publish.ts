@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util'
-import { standsForSample } from '@pebblestrand/core/kinds'
+import { standsForSample, toFinish } from '@pebblestrand/core/kinds'
 import { record } from '../activity/record'
 import { recomputeWidget } from '../artefacts/queue-recompute'
 import type { Context } from '../platform/context'
@@ -22,6 +22,8 @@ export async function publish(
     const kind = kindFor(widget.kind)
     const settings = draftOf(widget)
     if (standsForSample(kind, settings)) throw new AppError('no-source')
+    const wrong = toFinish(kind, settings, Object.keys(widget.draftUnfinished))
+    if (wrong.length) throw unfinished(wrong.map(({ label }) => label))
     const last = await Release.findOne({ where: { widgetId }, order: [['number', 'DESC']], transaction })
     if (
       last &&
@@ -47,3 +49,9 @@ export async function publish(
     return made
   })
 }
+
+const unfinished = (labels: readonly string[]) =>
+  new AppError('unfinished', {
+    message: `Nothing was published: ${labels.join(', ')} cannot be used as typed.`,
+    issues: labels.map((field) => ({ field, message: 'cannot be used as typed' })),
+  })

@@ -89,6 +89,36 @@ describe('the draft', () => {
     const answers = await Promise.all([3, 4, 5, 6].map((count) => save(id, { ...settings, count }, 1)))
     expect(answers.map((a) => a.status).sort()).toEqual([200, 409, 409, 409])
   })
+  it('keeps what was typed and is unfinished; publishes nothing before it is right', async () => {
+    const id = await make()
+    const { draft } = await read(id)
+    const typed = { settings: { ...draft.settings, sources: [sourceId] }, unfinished: { accent: '#1', nobody: 1 } }
+    const saved = (await ada.put(`/api/widgets/${id}/draft`, { ...typed, version: 1 })).body as { version: number }
+    const kept = (await read(id)).draft
+    expect(kept).toMatchObject({ unfinished: { accent: '#1' }, settings: { accent: draft.settings.accent } })
+    expect(kept).not.toMatchObject({ unfinished: { nobody: 1 } })
+    const publish = (version: number) => ada.post(`/api/widgets/${id}/releases`, { version })
+    expect(await publish(saved.version)).toMatchObject({
+      status: 409,
+      body: {
+        error: { code: 'unfinished', message: expect.stringContaining('Accent'), issues: [{ field: 'Accent' }] },
+      },
+    })
+    expect((await read(id)).releases).toEqual([])
+    const copy = ((await ada.post(`/api/widgets/${id}/copy`)).body as { id: string }).id
+    expect((await read(copy)).draft).toMatchObject({ unfinished: { accent: '#1' } })
+    await ada.put(`/api/widgets/${id}/draft`, { settings: typed.settings, version: saved.version })
+    expect((await publish(saved.version + 1)).status).toBe(200)
+  })
+  it('is no place to keep books in', async () => {
+    const id = await make()
+    const { draft } = await read(id)
+    const long = { settings: draft.settings, unfinished: { titleText: 'x'.repeat(100_001) }, version: 1 }
+    expect(await ada.put(`/api/widgets/${id}/draft`, long)).toMatchObject({
+      status: 400,
+      body: { error: { issues: [{ field: 'unfinished' }] } },
+    })
+  })
   it('names the field that is wrong and keeps what was there', async () => {
     const id = await make()
     const { settings } = (await read(id)).draft

@@ -21,7 +21,12 @@ function server() {
     },
   }
 }
-const saved = (version: number, count: number) => ({ version, savedAt: '2026-11-24T12:00:00Z', settings: { count } })
+const saved = (version: number, count: number) => ({
+  version,
+  savedAt: '2026-11-24T12:00:00Z',
+  settings: { count },
+  unfinished: {},
+})
 const conflict = (version: number, count: number) => ({
   error: { code: 'draft-changed', message: 'changed', remedy: 'look', data: saved(version, count) },
 })
@@ -36,7 +41,7 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 const begin = () => {
-  const saving = useDraftSaving(() => settings)
+  const saving = useDraftSaving(() => ({ settings, unfinished: {} }))
   saving.begin('w1', { ...saved(1, 1) })
   return saving
 }
@@ -53,7 +58,7 @@ describe('a draft saves itself', () => {
     await vi.advanceTimersByTimeAsync(2)
     expect(saving.state.value).toBe('saving')
     await answer(200, saved(2, 4))
-    expect(sent).toEqual([{ settings: { count: 4 }, version: 1 }])
+    expect(sent).toEqual([{ settings: { count: 4 }, unfinished: {}, version: 1 }])
     expect([saving.state.value, saving.version.value]).toEqual(['saved', 2])
   })
 
@@ -133,7 +138,7 @@ describe('two tabs', () => {
     const over = saving.overwrite()
     await answer(200, saved(6, 8))
     await over
-    expect(sent[1]).toEqual({ settings: { count: 8 }, version: 5 })
+    expect(sent[1]).toEqual({ settings: { count: 8 }, unfinished: {}, version: 5 })
     expect([saving.state.value, saving.theirs.value]).toEqual(['saved', null])
   })
 })

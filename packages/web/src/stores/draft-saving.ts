@@ -10,7 +10,8 @@ export type SaveState = 'saved' | 'waiting' | 'saving' | 'conflict' | 'failed'
 const PAUSE_MS = 500
 
 /** Saves a draft by itself, a moment after the last change, one save at a time. Nothing is overwritten that was not seen. */
-export function useDraftSaving(currentSettings: () => Record<string, unknown>) {
+/** @param typed what is saved: the settings, and what their kind cannot take yet */
+export function useDraftSaving(typed: () => Pick<Draft, 'settings' | 'unfinished'>) {
   const state = ref<SaveState>('saved')
   const error = ref<ApiError | null>(null)
   const theirs = ref<Draft | null>(null)
@@ -53,13 +54,13 @@ export function useDraftSaving(currentSettings: () => Record<string, unknown>) {
 
   async function save(own: { id: string }): Promise<void> {
     state.value = 'saving'
-    const sent = JSON.stringify(currentSettings())
+    const sent = JSON.stringify(typed())
     try {
-      const body = { settings: JSON.parse(sent) as Record<string, unknown>, version: version.value }
+      const body = { ...(JSON.parse(sent) as ReturnType<typeof typed>), version: version.value }
       const saved = await ask(routes.widgets.saveDraft, { params: { id: own.id }, body })
       if (own !== open) return
       take(saved)
-      if (JSON.stringify(currentSettings()) !== sent) state.value = 'waiting'
+      if (JSON.stringify(typed()) !== sent) state.value = 'waiting'
     } catch (e) {
       if (own !== open) return
       error.value = asApiError(e)

@@ -24,7 +24,7 @@ const widget = (id: string, name: string, kind = 'headlines') => ({
   kind,
   name,
   starter: null,
-  draft: { settings: {}, version: 1, savedAt: '2026-11-25T12:00:00Z' },
+  draft: { settings: {}, unfinished: {}, version: 1, savedAt: '2026-11-25T12:00:00Z' },
   releases: [],
   sources: [],
   places: [],
@@ -66,28 +66,36 @@ describe('the workbench', () => {
     expect(bench.saving.state).toBe('waiting')
   })
 
-  it('saves what is right beside what is wrong, whose last good value stays saved', async () => {
+  it('saves what was typed: what is right as settings, what is wrong beside them, and brings both back', async () => {
     const answer = server()
     const bench = useWorkbench()
     const loaded = bench.load('w1')
     await answer('/api/widgets/w1', {
       ...widget('w1', 'First'),
-      draft: { settings: { accent: '#17665A', count: 3 }, version: 1, savedAt: '' },
+      draft: {
+        settings: { accent: '#17665A', count: 3, description: 'News' },
+        unfinished: { description: 7, accent: '#1' },
+        version: 1,
+        savedAt: '',
+      },
     })
     await loaded
+    // Of another sort than a description: not what anybody can have typed.
+    expect([bench.settings.accent, bench.settings.description]).toEqual(['#1', 'News'])
     bench.set('accent', '#12')
     bench.set('count', 7)
-    expect([bench.saving.state, bench.wrongNames]).toEqual(['waiting', ['Accent']])
+    expect([bench.saving.state, bench.wrong.map(({ label }) => label)]).toEqual(['waiting', ['Accent']])
     expect(bench.parsed).toMatchObject({ accent: '#17665A', count: 7 }) // what the stage draws
     const sent = vi.spyOn(globalThis, 'fetch')
     const flushed = bench.saving.flush()
-    await answer('/api/widgets/w1/draft', { settings: {}, version: 2, savedAt: '' })
+    await answer('/api/widgets/w1/draft', { settings: {}, unfinished: {}, version: 2, savedAt: '' })
     await flushed
-    const { settings } = JSON.parse(sent.mock.calls[0]![1]!.body as string) as { settings: object }
-    expect(settings).toEqual({ accent: '#17665A', count: 7 })
+    const { settings, unfinished } = JSON.parse(sent.mock.calls[0]![1]!.body as string) as Record<string, object>
+    expect(settings).toEqual({ accent: '#17665A', count: 7, description: 'News' })
+    expect(unfinished).toEqual({ accent: '#12' })
     expect([bench.saving.state, bench.settings.accent]).toEqual(['saved', '#12'])
     bench.set('accent', '#123456')
-    expect([bench.saving.state, bench.wrongNames]).toEqual(['waiting', []])
+    expect([bench.saving.state, bench.wrong]).toEqual(['waiting', []])
   })
 
   it('keeps the widget that was opened last, whichever answer comes last', async () => {

@@ -2,9 +2,13 @@ import { routes } from '@pebblestrand/contract'
 import {
   ownKeys,
   difference,
+  faultsIn,
   kindOf,
+  parted,
   renamed,
   settingsOf,
+  toFinish,
+  together,
   type Change,
   type Rendered,
   type Settings,
@@ -17,7 +21,7 @@ import { factsOf } from '@pebblestrand/core/sources/facts'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { allPages } from '../api/all-pages'
 import { ask } from '../api/call'
-import type { SourceInfo, WidgetDetail } from '../api/types'
+import type { Draft, SourceInfo, WidgetDetail } from '../api/types'
 import { changed } from '../queries/query'
 import type { BenchRendering } from '../rendering/bench-rendering'
 import { benchRenderer } from '../rendering/renderer'
@@ -40,7 +44,10 @@ export const useWorkbench = defineStore('workbench', () => {
   const itemsAt = ref(0)
   /** Number of the release looked at instead of the draft; null for the draft. */
   const lookingAt = ref<number | null>(null)
-  const saving = useDraftSaving(() => sound.value)
+  const saving = useDraftSaving(() => ({
+    settings: sound.value,
+    unfinished: Object.fromEntries(Object.keys(faults.value).map((key) => [key, settings.value[key]])),
+  }))
   const history = useHistory<Settings>()
   /** Where it is looked at: what its words hang on, and the colours of the site. */
   const standing = shallowRef<{ around: Around; look: SiteLook | null }>({ around: usualAround, look: null })
@@ -74,18 +81,19 @@ export const useWorkbench = defineStore('workbench', () => {
     return result?.success ? result.data : lastGood
   })
   const ownPictures = useOwnPictures(kind, parsed)
-  const faults = computed<Record<string, string>>(() => {
-    const result = kind.value?.settings.safeParse(settings.value)
-    return Object.fromEntries((result?.error?.issues ?? []).map((issue) => [String(issue.path[0]), issue.message]))
-  })
+  const faults = computed<Record<string, string>>(() => (kind.value ? faultsIn(kind.value, settings.value) : {}))
 
   const settle = (): void => {
-    const wrong = Object.keys(faults.value).map((key) => [key, sound.value[key]])
-    sound.value = { ...settings.value, ...(Object.fromEntries(wrong) as Settings) }
+    if (kind.value) sound.value = parted(kind.value, settings.value, sound.value).settings
   }
-  /** Names of the settings that are wrong as they stand: they are not saved, and nothing is published meanwhile. */
-  const wrongNames = computed(() =>
-    (kind.value ? settingsOf(kind.value) : []).filter(({ key }) => key in faults.value).map(({ meta }) => meta.label),
+  /** Settings that cannot be used as typed: they are kept, and nothing is published before they are right. */
+  const wrong = computed(() =>
+    kind.value
+      ? toFinish(kind.value, settings.value, Object.keys(faults.value)).map((one) => ({
+          ...one,
+          why: faults.value[one.key]!,
+        }))
+      : [],
   )
 
   const knownSources = computed(() =>
@@ -153,10 +161,14 @@ export const useWorkbench = defineStore('workbench', () => {
       : [],
   )
 
+  /** A draft as it is stored, with what was typed and is unfinished. */
+  function hold(draft: Draft): void {
+    sound.value = plain(draft.settings)
+    settings.value = together(sound.value, plain(draft.unfinished))
+  }
   function take(detail: WidgetDetail): void {
     widget.value = detail
-    settings.value = plain(detail.draft.settings)
-    sound.value = settings.value
+    hold(detail.draft)
     sources.value = Object.fromEntries(detail.sources.map((s) => [s.id, s]))
     saving.begin(detail.id, detail.draft)
     history.forget()
@@ -273,8 +285,7 @@ export const useWorkbench = defineStore('workbench', () => {
     const draft = await ask(widgets.restore, { params: { id }, body: { release, version: saving.version.value } })
     if (widget.value?.id !== id) return
     history.before(settings.value, 'release')
-    settings.value = plain(draft.settings)
-    sound.value = settings.value
+    hold(draft)
     saving.take(draft)
     lookingAt.value = null
     await Promise.all(sourceIds.value.map(loadItems))
@@ -306,8 +317,7 @@ export const useWorkbench = defineStore('workbench', () => {
   function takeTheirs(): void {
     const draft = saving.theirs.value
     if (!draft) return
-    settings.value = plain(draft.settings)
-    sound.value = settings.value
+    hold(draft)
     saving.take(draft)
   }
 
@@ -323,7 +333,7 @@ export const useWorkbench = defineStore('workbench', () => {
     lookingAt,
     parsed,
     faults,
-    wrongNames,
+    wrong,
     result,
     working,
     payload,

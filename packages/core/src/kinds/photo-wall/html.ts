@@ -1,4 +1,4 @@
-import { address, escapeAttribute, escapeText } from '../../markup'
+import { address, escapeAttribute, escapeText, linkTarget } from '../../markup'
 import {
   arrangementGroup,
   clickGroup,
@@ -80,7 +80,7 @@ function layer({ caption, counts }: ShownPost, { hover }: PhotoWallSettings): st
 /** What a click does: an own link before all, else as the settings say. Without the script an enlarged one is its original. */
 function around(inner: string, post: ShownPost, settings: PhotoWallSettings, at: number): string {
   const named = [post.name, post.sort, post.picture.alt].filter(Boolean).join(', ')
-  const own = address(post.own)
+  const own = linkTarget(post.own ?? '')
   if (own)
     return `<a class="g" href="${own}" ${clickGroup.attributes(settings)} aria-label="${escapeAttribute(named)}">${inner}</a>`
   const href = address(post.original)

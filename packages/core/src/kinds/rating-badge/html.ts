@@ -1,4 +1,4 @@
-import { address, escapeAttribute, escapeText } from '../../markup'
+import { escapeAttribute, escapeText, linkTarget } from '../../markup'
 import { clickGroup, ratingGroup } from '../groups'
 import type { View } from '../kind'
 import { inLanguage } from '../outermost'
@@ -16,7 +16,7 @@ export function badgeHtml(view: View<RatingBadgeSettings>): string {
   const around = (html: string) => (settings.stands === 'here' ? html : floating(html, settings))
   const inner = parts(badge, settings)
   const name = `aria-label="${escapeAttribute(context.widgetName)}"`
-  const href = settings.click === 'link' ? address(settings.link || null) : ''
+  const href = settings.click === 'link' ? linkTarget(settings.link) : ''
   if (href)
     return around(`<a class="w" part="widget" ${lang} href="${href}" ${clickGroup.attributes(settings)}>${inner}</a>`)
   if (settings.click === 'panel' && badge.said.length) return around(withPanel(badge, inner, lang, view))

@@ -66,7 +66,8 @@ describe('a rating badge', () => {
       href: 'https://kiln.example/said',
       target: '_blank',
     })
-    expect(dom({ link: 'javascript:alert(1)' })('a')).toHaveLength(0)
+    expect(dom({ click: 'link', link: '/what-they-say' })('a').attr('href')).toBe('/what-they-say')
+    expect(() => dom({ link: 'javascript:alert(1)' })).toThrow('must be an address like example.org')
   })
   it('leaves out what is off', () => expect(dom({ mean: false, stars: false })('.w').text()).toBe('2 reviews'))
   it('works from 90 px on', () => expect(ratingBadge.box!.fit(RatingBadgeSettings.parse({})).cellMin).toBe(90))

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { localeGroup, lookGroup, sourcesGroup } from '../groups'
-import { choice, number, onOff, text } from '../setting'
+import { choice, link, number, onOff, text } from '../setting'
 import { labelTexts } from '../label-texts'
 
 /** Its brief begins with what it sums up. */
@@ -42,7 +42,7 @@ export const RatingBadgeSettings = z.strictObject({
     paragraph: 'click',
     before: 'It opens ',
   }),
-  link: text(300, 'none yet', {
+  link: link('none yet', {
     label: 'Where a click leads',
     paragraph: 'click',
     before: ', ',

@@ -1,4 +1,4 @@
-import { address, escapeAttribute, escapeText } from '../../markup'
+import { address, escapeAttribute, escapeText, linkTarget } from '../../markup'
 import { arrangementGroup, clickGroup, datesGroup, elsewhereGroup, headingGroup, ratingGroup } from '../groups'
 import type { View } from '../kind'
 import { outermost } from '../outermost'
@@ -13,7 +13,7 @@ import { reviewsOf, type ShownReview } from './view'
 export function reviewsHtml(view: View<ReviewsSettings>): string {
   const { heading, description, link, summary, phrases, items } = reviewsOf(view)
   const { settings, context } = view
-  const write = address(settings.writeLink || null)
+  const write = linkTarget(settings.writeLink)
   return outermost(
     settings,
     context,

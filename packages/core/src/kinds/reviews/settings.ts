@@ -10,7 +10,7 @@ import {
   reviewSieveGroup,
   sourcesGroup,
 } from '../groups'
-import { choice, list, number, onOff, text } from '../setting'
+import { choice, link, list, number, onOff } from '../setting'
 import { labelTexts } from '../label-texts'
 
 export const amount = amountGroup({ max: 200, byDefault: 6 })
@@ -85,7 +85,7 @@ export const ReviewsSettings = z.strictObject({
   ...cell,
   ...lookGroup.shape({ ...lookGroup.buttons, ...lookGroup.stars }),
   ...clickGroup.shape,
-  writeLink: text(300, 'no link', {
+  writeLink: link('no link', {
     label: 'Address to write a review at',
     paragraph: 'click',
     before: '. To write a review: ',

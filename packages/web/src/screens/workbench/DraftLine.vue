@@ -18,11 +18,7 @@ const states = {
   conflict: 'not saved',
   failed: 'not saved',
 }
-const saved = computed(() =>
-  bench.saving.state === 'saved' && bench.wrongNames.length
-    ? `saved, except ${bench.wrongNames.join(', ')}`
-    : states[bench.saving.state],
-)
+const saved = computed(() => states[bench.saving.state])
 const sites = computed(() => new Set(bench.widget?.places.map((p) => p.siteId)).size)
 </script>
 

@@ -4,6 +4,8 @@ import { useRouter } from 'vue-router'
 import { say } from '../../frame/notices'
 import RemoveIt from '../../parts/RemoveIt.vue'
 import Publish from './Publish.vue'
+import { plural } from '../../parts/address'
+import { openSetting } from './brief/open-setting'
 import { useWorkbench } from '../../stores/workbench'
 
 /** Publishing, what to think of before it, what lies behind (earlier releases, the starter), and taking it out. */
@@ -22,9 +24,19 @@ function backToStarter(): void {
 <template>
   <div class="border-t border-ink py-3">
     <p v-if="warning" class="mb-2 text-[14px] text-ochre">{{ warning }}</p>
-    <p v-if="bench.wrongNames.length" class="mb-2 text-[14px] text-coral">
-      Fix {{ bench.wrongNames.join(', ') }} before you publish.
-    </p>
+    <section v-if="bench.wrong.length" class="mb-2 text-[14px]" aria-label="Settings to fix">
+      <h2 class="font-sans text-[14px] font-bold text-coral">
+        Fix {{ plural(bench.wrong.length, 'setting') }} before you publish
+      </h2>
+      <ul>
+        <li v-for="{ key, label, why } in bench.wrong" :key="key">
+          <button type="button" class="word text-[14px]" :disabled="bench.lookingAt !== null" @click="openSetting(key)">
+            {{ label }}
+          </button>
+          <span class="text-soft">: {{ why }}</span>
+        </li>
+      </ul>
+    </section>
     <slot />
     <div class="flex flex-wrap items-center gap-x-[14px] gap-y-2">
       <button
@@ -34,7 +46,7 @@ function backToStarter(): void {
           !mayPublish ||
           (bench.newest !== null && !bench.changes.length) ||
           bench.saving.state === 'conflict' ||
-          bench.wrongNames.length > 0
+          bench.wrong.length > 0
         "
         @click="publishing = true"
       >

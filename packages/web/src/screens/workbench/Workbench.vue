@@ -154,7 +154,7 @@ onReturn(
       () => {},
     ),
 )
-const isAllSaved = () => bench.saving.state === 'saved' && !bench.wrongNames.length
+const isAllSaved = () => bench.saving.state === 'saved'
 /** What waits is saved before another screen, or another widget, is gone to. */
 async function mayLeave(): Promise<boolean> {
   await bench.saving.flush()

@@ -1,9 +1,7 @@
-import { z } from 'zod'
 import { FormDefinition } from '../../../forms'
-import { linkTarget } from '../../../markup'
 import type { RichText } from '../../../rich-text'
 import { labelTexts } from '../../label-texts'
-import { choice, list, number, onOff, rich, settingRegistry } from '../../setting'
+import { choice, link, list, number, onOff, rich, settingRegistry } from '../../setting'
 import { messageGroup, type Button } from '../message'
 
 const asks = (label: string, before: string) => ({ label, paragraph: 'asks' as const, before, written: true as const })
@@ -30,17 +28,10 @@ const fields = (byDefault: FormDefinition | null, none: string | null) =>
 /** What of a form is decided whatever it stands in. */
 const rest = {
   thanks: rich(2000, 'that it has arrived, and no more', { ...after('The thank-you', ', saying '), when: hasFields }),
-  afterPage: z
-    .string()
-    .trim()
-    .max(2000, 'must have 2000 letters or fewer')
-    .refine((to) => !to || linkTarget(to) !== '', 'must be an address like https://… or /page')
-    .default('')
-    .register(settingRegistry, {
-      ...after('Which page', ': '),
-      when: (s) => hasFields(s) && s.after === 'page',
-      control: { type: 'text', most: 2000, none: 'none yet' },
-    }),
+  afterPage: link('none yet', {
+    ...after('Which page', ': '),
+    when: (s) => hasFields(s) && s.after === 'page',
+  }),
   afterButton: list(
     messageGroup.buttonEntry,
     { most: 1, one: 'button', none: 'no button' },

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { linkTarget } from '../../../markup'
 import type { RichText } from '../../../rich-text'
 import type { ObjectPart } from '../../controls'
-import { choice, list, picture, rich, text, widget } from '../../setting'
+import { choice, LEADS_NOWHERE, list, picture, rich, text, widget } from '../../setting'
 
 /** What a button does, and the words for choosing. */
 export const goals = {
@@ -35,7 +35,7 @@ export const Button = z
   })
   .refine(({ goes, to }) => (goes !== 'address' && goes !== 'file') || !to || linkTarget(to) !== '', {
     path: ['to'],
-    message: 'must be an address like https://… or /page',
+    message: LEADS_NOWHERE,
   })
 export type Button = z.infer<typeof Button>
 
@@ -59,7 +59,11 @@ const buttonParts: Record<string, ObjectPart> = {
     label: 'It',
     control: { type: 'choice', options: Object.entries(goals).map(([value, words]) => ({ value, words })) },
   },
-  to: { label: 'Where', control: line(2000, 'nowhere yet'), when: when('address', 'file', 'phone', 'place') },
+  to: {
+    label: 'Where',
+    control: { type: 'link', most: 2000, none: 'nowhere yet' },
+    when: when('address', 'file', 'phone', 'place'),
+  },
   tab: {
     label: 'Opens in',
     control: {

@@ -4,6 +4,7 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { computed, ref } from 'vue'
 import { onElsewhere } from '../../../parts/elsewhere'
 import { useWorkbench } from '../../../stores/workbench'
+import { openSetting } from './open-setting'
 
 /** Jumps to a setting by name and opens it. */
 const bench = useWorkbench()
@@ -26,13 +27,6 @@ function jump(key: string | null): void {
   words.value = ''
   // The list hands the focus back to its field in the next frame; only after that may the setting have it.
   requestAnimationFrame(() => requestAnimationFrame(() => openSetting(key)))
-}
-
-function openSetting(key: string): void {
-  const piece = document.querySelector<HTMLElement>(`[data-setting="${key}"]`)
-  piece?.scrollIntoView({ block: 'center' })
-  piece?.focus()
-  piece?.click()
 }
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import TypedField from '../../../parts/TypedField.vue'
+import AddressField from '../../../parts/AddressField.vue'
 
 /** Where a click on one item leads. */
 defineProps<{ title: string; url: string }>()
@@ -14,13 +14,11 @@ const emit = defineEmits<{ change: [url: string]; out: [] }>()
         Take out
       </button>
     </p>
-    <TypedField
+    <AddressField
       class="field mt-1 w-full"
-      type="url"
-      placeholder="https://…"
       :aria-label="`Address for ${title}`"
       :value="url"
-      @change="(text: string) => emit('change', text)"
+      @change="emit('change', $event)"
     />
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { ControlOf } from '@pebblestrand/core/kinds'
+import { completeAddress } from '@pebblestrand/core/addresses'
 import { ref } from 'vue'
 import { asApiError } from '../../../api/error'
 import TypedField from '../../../parts/TypedField.vue'
@@ -33,12 +34,12 @@ async function take(event: Event): Promise<void> {
     <img v-if="value" :src="value" alt="" class="mb-2 max-h-[120px] max-w-full object-contain" />
     <TypedField
       class="field w-full"
-      type="url"
+      inputmode="url"
       placeholder="https://…"
       :maxlength="control.most"
       :aria-label="`Address of the picture: ${label}`"
       :value="value"
-      @change="(text: string) => emit('set', text.trim())"
+      @change="(text: string) => emit('set', completeAddress(text) ?? text.trim())"
     />
     <p class="mt-2 flex flex-wrap gap-x-4">
       <label class="word cursor-pointer has-focus-visible:outline-2 has-focus-visible:outline-tide">

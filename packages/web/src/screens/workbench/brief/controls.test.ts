@@ -27,6 +27,7 @@ describe('every type of control', () => {
         'item-links',
         'items',
         'label',
+        'link',
         'list',
         'number',
         'object',

@@ -7,6 +7,7 @@ import HoursControl from './HoursControl.vue'
 import ItemLinksControl from './ItemLinksControl.vue'
 import ItemsControl from './ItemsControl.vue'
 import LabelControl from './LabelControl.vue'
+import LinkControl from './LinkControl.vue'
 import ListControl from './ListControl.vue'
 import NumberControl from './NumberControl.vue'
 import ObjectControl from './ObjectControl.vue'
@@ -41,6 +42,7 @@ export const controlComponents: Record<Exclude<ControlType, WithSheet>, Componen
   switch: SwitchControl,
   words: WordsControl,
   text: TextControl,
+  link: LinkControl,
   label: LabelControl,
   colour: ColourControl,
   items: ItemsControl,

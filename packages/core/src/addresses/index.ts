@@ -1,0 +1,1 @@
+export { completeAddress } from './complete'
