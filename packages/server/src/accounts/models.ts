@@ -53,10 +53,11 @@ export class Instance extends Model<InferAttributes<Instance>, InferCreationAttr
   declare value: string
 }
 
+/** Models that are joined say their names: a bundle may call a class otherwise. */
 export function defineAccounts(sequelize: Sequelize): void {
   User.init(
     { id: id(), email: text(), name: text(), passwordHash: text(), role: text(), createdAt: time() },
-    { sequelize, tableName: 'users' },
+    { sequelize, modelName: 'User', tableName: 'users' },
   )
   Session.init(
     {

@@ -97,7 +97,10 @@ export class Placement extends Model<InferAttributes<Placement>, InferCreationAt
 }
 
 export function defineSites(sequelize: Sequelize): void {
-  Client.init({ id: id(), name: text(), credited: yesNo(), createdAt: time() }, { sequelize, tableName: 'clients' })
+  Client.init(
+    { id: id(), name: text(), credited: yesNo(), createdAt: time() },
+    { sequelize, modelName: 'Client', tableName: 'clients' },
+  )
   Site.init(
     {
       id: id(),
@@ -116,7 +119,7 @@ export function defineSites(sequelize: Sequelize): void {
       keeperId: maybeRef(),
       createdAt: time(),
     },
-    { sequelize, tableName: 'sites' },
+    { sequelize, modelName: 'Site', tableName: 'sites' },
   )
   Page.init(
     {
@@ -130,7 +133,7 @@ export function defineSites(sequelize: Sequelize): void {
       tagSeen: { type: DataTypes.BOOLEAN, allowNull: true },
       position: integer(0),
     },
-    { sequelize, tableName: 'pages' },
+    { sequelize, modelName: 'Page', tableName: 'pages' },
   )
   Placement.init(
     {
@@ -147,7 +150,7 @@ export function defineSites(sequelize: Sequelize): void {
       selector: maybeText(),
       position: integer(0),
     },
-    { sequelize, tableName: 'placements' },
+    { sequelize, modelName: 'Placement', tableName: 'placements' },
   )
   Site.belongsTo(Client, { foreignKey: 'clientId' })
   Page.belongsTo(Site, { foreignKey: 'siteId' })

@@ -69,7 +69,7 @@ export function defineWidgets(sequelize: Sequelize): void {
       createdBy: maybeRef(),
       createdAt: time(),
     },
-    { sequelize, tableName: 'widgets' },
+    { sequelize, modelName: 'Widget', tableName: 'widgets' },
   )
   Release.init(
     {
