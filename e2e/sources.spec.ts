@@ -145,7 +145,7 @@ test('a new review reaches the client’s page; while the service is down the pa
   await page.getByRole('button', { name: 'Say it' }).click()
   await expect(page.getByText('They mended my goat.')).toBeVisible()
   await page.goto('/sources')
-  const { rows } = await api<{ rows: { id: string }[] }>(page, 'GET', '/api/sources?q=Tarnside')
+  const { rows } = await api<{ rows: { id: string }[] }>(page, 'GET', '/api/sources?q=Tarnside&gives=review')
   await page.goto(`/sources/${rows[0]!.id}`)
   await page.getByRole('button', { name: 'Read it now: Tarnside Vets' }).click()
   await visitorsComeToSee(browser, at, (visitor) =>
