@@ -127,6 +127,7 @@ test('a setting is found by name; a wrong colour is said in place, kept, and not
   await written.fill('#8a3b4f')
   await written.press('Tab')
   await expect(toFix).toBeHidden()
+  await expect(page.getByRole('button', { name: 'Accent: #8a3b4f' })).toBeVisible()
   await page.keyboard.press('Escape')
   await count.focus()
   await page.keyboard.press('ArrowDown')

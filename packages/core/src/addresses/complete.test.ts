@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { linkTarget } from '../markup'
-import { completeAddress } from './complete'
+import { completeAddress, completeWebAddress } from './complete'
 
 describe('what a person types where an address belongs', () => {
   it.each([
@@ -14,6 +14,10 @@ describe('what a person types where an address belongs', () => {
     ['localhost:4700/x', 'https://localhost:4700/x'],
     ['bücher.example', 'https://bücher.example'],
     ['例え.テスト', 'https://例え.テスト'],
+    ['192.0.2.7', 'https://192.0.2.7'],
+    ['192.0.2.7:8080/x', 'https://192.0.2.7:8080/x'],
+    ['01.23.45.67.89', 'tel:0123456789'],
+    ['020 794 600 12', 'tel:02079460012'],
     ['/orders', '/orders'],
     ['/', '/'],
     ['#opening-hours', '#opening-hours'],
@@ -75,6 +79,11 @@ describe('what a person types where an address belongs', () => {
         expect(completeAddress(whole)).toBe(whole)
       }),
     ))
+  it.each([
+    ['example.org/cover.jpg', 'https://example.org/cover.jpg'],
+    ['ida@example.org', 'ida@example.org'],
+    ['cover.jpg', 'cover.jpg'],
+  ])('where only the web will do, %s is %s', (typed, whole) => expect(completeWebAddress(typed)).toBe(whole))
   it('every domain, web address and plain mailbox is taken', () =>
     fc.assert(
       fc.property(fc.domain(), fc.webUrl(), (domain, url) => {

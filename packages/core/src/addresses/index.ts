@@ -1,1 +1,1 @@
-export { completeAddress } from './complete'
+export { completeAddress, completeWebAddress, LEADS_NOWHERE } from './complete'

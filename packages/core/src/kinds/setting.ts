@@ -1,3 +1,4 @@
+import { LEADS_NOWHERE } from '../addresses'
 import { linkTarget } from '../markup'
 import { z } from 'zod'
 import { Week } from '../hours'
@@ -89,8 +90,6 @@ export const text = (most: number, none: string, place: Place) =>
     .max(most, `must have ${most} letters or fewer`)
     .default('')
     .register(settingRegistry, { ...place, control: { type: 'text', most, none } })
-
-export const LEADS_NOWHERE = 'must be an address like example.org, /page, name@example.org or a telephone number'
 
 /** Where a link leads; '' for nowhere. */
 const Link = z

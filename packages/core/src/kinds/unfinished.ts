@@ -13,6 +13,7 @@ export function faultsIn(kind: Pick<Kind, 'settings'>, settings: Settings): Reco
   const faults: Record<string, string> = {}
   for (const { path, message } of issues) {
     const [key, ...within] = path
+    if (key === undefined) continue // of the whole: no setting is to blame
     const at = within.find((step) => typeof step === 'number')
     faults[String(key)] ??= at === undefined ? message : `number ${at + 1} ${message}`
   }

@@ -1,5 +1,4 @@
-import type { Transaction } from 'sequelize'
-import { QueryTypes, type Sequelize } from 'sequelize'
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import type { Context } from '../platform/context'
 import type { Migration } from '../platform/database/migrations'
 import { storeArtefacts, type NewArtefact } from './store-artefacts'

@@ -9,8 +9,10 @@ export type SaveState = 'saved' | 'waiting' | 'saving' | 'conflict' | 'failed'
 
 const PAUSE_MS = 500
 
-/** Saves a draft by itself, a moment after the last change, one save at a time. Nothing is overwritten that was not seen. */
-/** @param typed what is saved: the settings, and what their kind cannot take yet */
+/**
+ * Saves a draft by itself, a moment after the last change, one save at a time. Nothing is overwritten that was not seen.
+ * @param typed what is saved: the settings, and what their kind cannot take yet
+ */
 export function useDraftSaving(typed: () => Pick<Draft, 'settings' | 'unfinished'>) {
   const state = ref<SaveState>('saved')
   const error = ref<ApiError | null>(null)

@@ -44,10 +44,9 @@ export const useWorkbench = defineStore('workbench', () => {
   const itemsAt = ref(0)
   /** Number of the release looked at instead of the draft; null for the draft. */
   const lookingAt = ref<number | null>(null)
-  const saving = useDraftSaving(() => ({
-    settings: sound.value,
-    unfinished: Object.fromEntries(Object.keys(faults.value).map((key) => [key, settings.value[key]])),
-  }))
+  /** What was typed and is wrong. */
+  const unfinished = shallowRef<Settings>({})
+  const saving = useDraftSaving(() => ({ settings: sound.value, unfinished: unfinished.value }))
   const history = useHistory<Settings>()
   /** Where it is looked at: what its words hang on, and the colours of the site. */
   const standing = shallowRef<{ around: Around; look: SiteLook | null }>({ around: usualAround, look: null })
@@ -84,7 +83,10 @@ export const useWorkbench = defineStore('workbench', () => {
   const faults = computed<Record<string, string>>(() => (kind.value ? faultsIn(kind.value, settings.value) : {}))
 
   const settle = (): void => {
-    if (kind.value) sound.value = parted(kind.value, settings.value, sound.value).settings
+    if (!kind.value) return
+    const kept = parted(kind.value, settings.value, sound.value)
+    sound.value = kept.settings
+    unfinished.value = kept.unfinished
   }
   /** Settings that cannot be used as typed: they are kept, and nothing is published before they are right. */
   const wrong = computed(() =>
@@ -164,7 +166,8 @@ export const useWorkbench = defineStore('workbench', () => {
   /** A draft as it is stored, with what was typed and is unfinished. */
   function hold(draft: Draft): void {
     sound.value = plain(draft.settings)
-    settings.value = together(sound.value, plain(draft.unfinished))
+    unfinished.value = plain(draft.unfinished)
+    settings.value = together(sound.value, unfinished.value)
   }
   function take(detail: WidgetDetail): void {
     widget.value = detail
@@ -172,6 +175,11 @@ export const useWorkbench = defineStore('workbench', () => {
     sources.value = Object.fromEntries(detail.sources.map((s) => [s.id, s]))
     saving.begin(detail.id, detail.draft)
     history.forget()
+    // What was wrong when it was typed may be right by now, or be no setting any more.
+    const kept = Object.keys(unfinished.value)
+    if (!kept.some((key) => !(key in faults.value))) return
+    settle()
+    saving.changed()
   }
   let wanted = ''
   async function load(id: string): Promise<void> {

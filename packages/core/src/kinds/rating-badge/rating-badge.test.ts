@@ -68,6 +68,9 @@ describe('a rating badge', () => {
     })
     expect(dom({ click: 'link', link: '/what-they-say' })('a').attr('href')).toBe('/what-they-say')
     expect(() => dom({ link: 'javascript:alert(1)' })).toThrow('must be an address like example.org')
+    const view = viewOf({ click: 'link' }, [reviewItem(`${source}:1`, { rating: 5 })])
+    const stored = { ...view, settings: { ...view.settings, link: 'javascript:alert(1)' } }
+    expect(load(drawn(ratingBadge, stored).html)('a')).toHaveLength(0)
   })
   it('leaves out what is off', () => expect(dom({ mean: false, stars: false })('.w').text()).toBe('2 reviews'))
   it('works from 90 px on', () => expect(ratingBadge.box!.fit(RatingBadgeSettings.parse({})).cellMin).toBe(90))

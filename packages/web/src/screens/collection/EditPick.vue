@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { completeWebAddress } from '@pebblestrand/core/addresses'
 import { ref } from 'vue'
 import { asApiError } from '../../api/error'
 import type { Entry } from '../../api/types'
@@ -15,7 +16,10 @@ const form = ref(props.entry ? formOf(props.entry) : { ...emptyForm(), link: pro
 const reading = ref(false)
 const unread = ref('')
 
+const complete = () => (form.value.link = completeWebAddress(form.value.link))
+
 async function read(): Promise<void> {
+  complete()
   if (!form.value.link.trim()) return
   reading.value = true
   unread.value = ''
@@ -49,6 +53,7 @@ const run = () => putPick(props.collectionId, typedOf(form.value, props.entry?.k
           inputmode="url"
           :fault="about('link')"
           :hint="unread ? undefined : 'Empty for one that leads nowhere, a book on a shelf for instance.'"
+          @change="complete"
           @keydown.enter.prevent="read"
         />
         <button type="button" class="word sm:mt-7" :disabled="reading || !form.link.trim()" @click="read">

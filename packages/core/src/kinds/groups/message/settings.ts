@@ -1,8 +1,9 @@
 import { z } from 'zod'
+import { LEADS_NOWHERE } from '../../../addresses'
 import { linkTarget } from '../../../markup'
 import type { RichText } from '../../../rich-text'
 import type { ObjectPart } from '../../controls'
-import { choice, LEADS_NOWHERE, list, picture, rich, text, widget } from '../../setting'
+import { choice, list, picture, rich, text, widget } from '../../setting'
 
 /** What a button does, and the words for choosing. */
 export const goals = {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ControlOf } from '@pebblestrand/core/kinds'
-import { completeAddress } from '@pebblestrand/core/addresses'
+import { completeWebAddress } from '@pebblestrand/core/addresses'
 import { ref } from 'vue'
 import { asApiError } from '../../../api/error'
 import TypedField from '../../../parts/TypedField.vue'
@@ -39,7 +39,7 @@ async function take(event: Event): Promise<void> {
       :maxlength="control.most"
       :aria-label="`Address of the picture: ${label}`"
       :value="value"
-      @change="(text: string) => emit('set', completeAddress(text) ?? text.trim())"
+      @change="(text: string) => emit('set', completeWebAddress(text))"
     />
     <p class="mt-2 flex flex-wrap gap-x-4">
       <label class="word cursor-pointer has-focus-visible:outline-2 has-focus-visible:outline-tide">

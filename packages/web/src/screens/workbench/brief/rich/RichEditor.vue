@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { completeAddress, LEADS_NOWHERE } from '@pebblestrand/core/addresses'
 import { linkTarget } from '@pebblestrand/core/markup'
 import { lengthOf, type RichText } from '@pebblestrand/core/rich-text'
 import { Bold } from '@tiptap/extension-bold'
@@ -70,8 +71,9 @@ function openLink(): void {
   link.value = String(editor.value!.getAttributes('link').href ?? '')
 }
 function setLink(): void {
-  const href = link.value!.trim()
-  wrong.value = href !== '' && linkTarget(href) === ''
+  const typed = link.value!.trim()
+  const href = completeAddress(typed)
+  wrong.value = typed !== '' && href === null
   if (wrong.value) return
   const chain = editor.value!.chain().focus().extendMarkRange('link')
   if (href) chain.setLink({ href }).run()
@@ -102,12 +104,12 @@ function setLink(): void {
         class="field"
         :aria-label="`${label}: where the link leads`"
         :aria-invalid="wrong"
-        placeholder="https://… or /page"
+        placeholder="example.org or /page"
         @keydown.esc.stop="link = null"
       />
       <button class="word">{{ link.trim() ? 'Link' : 'No link' }}</button>
     </form>
-    <p v-if="wrong" class="mb-1 text-coral" role="alert">It must be an address like https://… or /page.</p>
+    <p v-if="wrong" class="mb-1 text-coral" role="alert">It {{ LEADS_NOWHERE }}.</p>
     <EditorContent :editor="editor" class="rich max-h-[260px] overflow-auto" />
     <p v-if="left < 200" class="mt-1 text-[13px]" :class="left < 0 ? 'text-coral' : 'text-soft'">
       {{ left }} letters are left.
