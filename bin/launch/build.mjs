@@ -88,12 +88,13 @@ async function bundleRuntime() {
     outfile: at('widget', 'dist', 'strand.js'),
     format: 'iife',
   })
-  await build({
-    ...shared,
-    entryPoints: [at('widget', 'src', 'sheet.ts')],
-    outfile: at('widget', 'dist', 'sheet.js'),
-    format: 'iife',
-  })
+  for (const name of ['sheet', 'stage'])
+    await build({
+      ...shared,
+      entryPoints: [at('widget', 'src', `${name}.ts`)],
+      outfile: at('widget', 'dist', `${name}.js`),
+      format: 'iife',
+    })
   const behaviours = at('widget', 'src', 'behaviours')
   const names = existsSync(behaviours) ? readdirSync(behaviours).filter((name) => !name.endsWith('.test.ts')) : []
   mkdirSync(at('widget', 'dist', 'behaviours'), { recursive: true })

@@ -114,7 +114,10 @@ export const Place = z.object({
   placementId: z.uuid(),
   placement: z.string(),
   region: z.enum(regionIds),
+  /** Px in a wide window, and in narrower ones where that is known. */
   width: z.number(),
+  widthTablet: z.number().nullable(),
+  widthPhone: z.number().nullable(),
   look: SiteLook.nullable(),
   /** What words there hang on: the site's language, its time zone, and the agency's line below where its client has it. */
   language: z.string().nullable(),

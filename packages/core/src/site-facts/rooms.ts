@@ -1,12 +1,13 @@
 import type { Element } from 'domhandler'
 import { isSameWidth } from '../layout'
-import { readElement } from '../methods'
 import type { Region } from '../platforms'
 import type { BrowserLookId } from '../verify/look-kinds'
+import { isOurs } from '../verify/ours'
 import { isElement, type Page } from '../verify/page'
 import { markOf } from '../verify/place/mark'
-import { flow, skipped } from '../verify/place/page-layout'
+import { skipped } from '../verify/place/page-layout'
 import { regionsOf } from '../verify/place/regions'
+import { bandsOf, columnsBeside, contentOf, mostOfHeight, NARROWEST, type Bands, type Drawing } from './bands'
 
 /** What a browser measured of an element at one width, px from the page's top left. */
 export interface MeasuredBox {
@@ -39,8 +40,6 @@ export interface Room {
   mark: string | null
 }
 
-/** Narrower is no room for a widget. */
-const NARROWEST = 120
 /** Of each region, the widest ones. */
 const MOST: Record<Region, number> = { header: 1, main: 1, sidebar: 2, footer: 1 }
 
@@ -48,11 +47,10 @@ const MOST: Record<Region, number> = { header: 1, main: 1, sidebar: 2, footer: 1
 export function roomsOf(measured: MeasuredPage): Room[] {
   const { page } = measured
   const found: Room[] = []
-  for (const [element, { region }] of regionsOf(page).labels) {
+  const add = (element: Element, region: Region): Bands<Element> | null => {
     const box = boxAt(measured, 'desktop', element)
-    if (!box || box.width < NARROWEST) continue
-    const wide = roomIn(measured, element, region)
-    if (!wide || wide.width < NARROWEST) continue
+    const wide = box && box.width >= NARROWEST ? roomIn(measured, element, region) : null
+    if (!wide || wide.width < NARROWEST) return null
     const widthAt = (id: BrowserLookId) => commonWidth(measured, id, wide.bands)
     const holder = wide.bands.length === 1 ? wide.bands[0]! : element
     found.push({
@@ -62,6 +60,17 @@ export function roomsOf(measured: MeasuredPage): Room[] {
       box: around(wide.bands.map((band) => boxAt(measured, 'desktop', band)!)),
       mark: markOf(page, holder) ?? markOf(page, element),
     })
+    return wide
+  }
+  const contents: Element[] = []
+  for (const [element, { region }] of regionsOf(page).labels) {
+    const wide = add(element, region)
+    if (region === 'main' && wide) contents.push(...wide.bands)
+  }
+  // A column beside the content that nothing names is a sidebar all the same.
+  if (!found.some(({ region }) => region === 'sidebar')) {
+    const drawing = drawingOf(measured, () => false)
+    for (const column of new Set(contents.flatMap((content) => columnsBeside(drawing, content)))) add(column, 'sidebar')
   }
   const main = Math.max(0, ...found.filter(({ region }) => region === 'main').map(({ widths }) => widths.desktop!))
   const plausible = found.filter((room) => room.region !== 'sidebar' || isColumn(room, main))
@@ -109,87 +118,48 @@ function around(boxes: readonly MeasuredBox[]): Room['box'] {
   return { x, y, width: right - x, height: bottom - y }
 }
 
-/** What a widget gets, and the bands that leave it so much. */
-interface Bands {
-  width: number
-  bands: Element[]
-}
-
 /**
- * What a widget in a region gets: the width that most of the region's bands, by height, leave to what stands in them. What
- * begins another region is none of its bands, nor is a widget that stands there already.
+ * What a widget in a region gets, by the region's bands. What begins another region is none of them, nor is a widget that
+ * stands there already.
  */
-function roomIn(measured: MeasuredPage, region: Element, own: Region): Bands | null {
+function roomIn(measured: MeasuredPage, region: Element, own: Region): Bands<Element> | null {
   const { labels } = regionsOf(measured.page)
   const isOther = (element: Element) => {
     const label = labels.get(element)
     return label !== undefined && label.region !== own
   }
-  const found: Element[] = []
-  const bands: { element: Element; depth: number }[] = [{ element: region, depth: 0 }]
-  for (let band = bands.pop(); band; band = bands.pop()) {
-    if (!contentAt(measured, 'desktop', band.element)) continue
-    const kids = band.element.children.filter(
-      (kid): kid is Element =>
-        isElement(kid) &&
-        !skipped.has(kid.name) &&
-        !isOther(kid) &&
-        !isOurs(kid) &&
-        (boxAt(measured, 'desktop', kid)?.height ?? 0) > 0,
-    )
-    // Bands lie one under another, each as wide as the region lets it be; columns beside each other share one.
-    const isStack = band.depth < 12 && kids.length > 0 && !isText(band.element, kids) && areStacked(measured, kids)
-    if (isStack) bands.push(...kids.map((element) => ({ element, depth: band.depth + 1 })))
-    else found.push(band.element)
-  }
-  const width = commonWidth(measured, 'desktop', found)
-  return width === null
-    ? null
-    : { width, bands: found.filter((band) => contentAt(measured, 'desktop', band) === width) }
+  return bandsOf(drawingOf(measured, isOther), region)
 }
 
-/** Px in an element, and in what it stands in where that has less: a row may reach over the column it is in. 0 where it is not drawn. */
-function contentAt(measured: MeasuredPage, id: BrowserLookId, element: Element): number {
-  const own = boxAt(measured, id, element)?.content ?? 0
-  const parent = isElement(element.parent) ? boxAt(measured, id, element.parent)?.content : undefined
-  return Math.round(Math.max(0, Math.min(own, parent ?? Infinity)))
-}
+/** The page as it was measured in a wide window. */
+const drawingOf = (measured: MeasuredPage, isOther: (element: Element) => boolean): Drawing<Element> => ({
+  kids: ({ children }) =>
+    children.filter((kid): kid is Element => isElement(kid) && !skipped.has(kid.name) && !isOther(kid) && !isOurs(kid)),
+  parent: ({ parent }) => (parent && isElement(parent) ? parent : null),
+  box: (element) => boxAt(measured, 'desktop', element),
+  name: ({ name }) => name,
+  ownText: ({ children }) =>
+    Math.max(0, ...children.map((child) => (child.type === 'text' ? child.data.trim().length : 0))),
+})
+
+/** Px in an element at a width, and in what it stands in where that has less. 0 where it is not drawn. */
+const contentAt = (measured: MeasuredPage, id: BrowserLookId, element: Element): number =>
+  contentOf(
+    {
+      parent: ({ parent }) => (parent && isElement(parent) ? parent : null),
+      box: (one: Element) => boxAt(measured, id, one),
+    },
+    element,
+  )
 
 /** The width that most of some bands have, by height; null where none is drawn. */
-function commonWidth(measured: MeasuredPage, id: BrowserLookId, bands: readonly Element[]): number | null {
-  const heights = new Map<number, number>()
-  for (const band of bands) {
-    const width = contentAt(measured, id, band)
-    if (width) heights.set(width, (heights.get(width) ?? 0) + Math.max(1, boxAt(measured, id, band)!.height))
-  }
-  const [most] = [...heights].sort(([, a], [, b]) => b - a)
-  return most ? most[0] : null
-}
-
-/** A widget of ours, and what was put around it for it alone. */
-function isOurs(element: Element): boolean {
-  for (let at: Element = element; ;) {
-    if (readElement(at)) return true
-    const kids = at.children.filter((kid) =>
-      isElement(kid) ? kid.name !== 'script' : kid.type === 'text' && kid.data.trim(),
-    )
-    if (kids.length !== 1 || !isElement(kids[0]!)) return false
-    at = kids[0]
-  }
-}
-
-/** What stands in a line. */
-const inline = new Set('a span b i em strong small label button input select textarea time svg code'.split(' '))
-
-const isText = (parent: Element, kids: readonly Element[]) =>
-  kids.some((kid) => flow.has(kid.name) || inline.has(kid.name)) ||
-  parent.children.some((child) => child.type === 'text' && child.data.trim().length > 30)
-
-/** Each begins under where the one before it ends, give or take what overlaps for looks. */
-function areStacked(measured: MeasuredPage, kids: readonly Element[]): boolean {
-  const boxes = kids.map((kid) => boxAt(measured, 'desktop', kid)!).sort((a, b) => a.y - b.y)
-  return boxes.every((box, i) => i === 0 || box.y >= boxes[i - 1]!.y + boxes[i - 1]!.height * 0.6)
-}
+const commonWidth = (measured: MeasuredPage, id: BrowserLookId, bands: readonly Element[]): number | null =>
+  mostOfHeight(
+    bands.map((band) => ({
+      width: contentAt(measured, id, band),
+      height: boxAt(measured, id, band)?.height ?? 0,
+    })),
+  )
 
 /** A room as a site has it: on all of its pages that were measured, or on some. */
 export interface SharedRoom extends Room {

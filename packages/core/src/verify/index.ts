@@ -13,4 +13,5 @@ export { findTraces, type DeadTrace, type ScriptTrace, type Trace, type Traces }
 export { widthChange, type WidthChange } from './width-change'
 export { statusAfter } from './status'
 export { readSelector } from './selector'
-export { pageWithRoom, ROOM_ID } from './room'
+export { pageWithRoom } from './room'
+export { ROOM_ID, ROOM_MARK, type RoomMark } from './room-marks'

@@ -2,7 +2,8 @@ import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
 import { methodIds, type MethodId } from '../methods'
 import { asShown } from '../methods/as-shown'
-import { pageWithRoom, ROOM_ID } from './room'
+import { pageWithRoom } from './room'
+import { ROOM_ID } from './room-marks'
 
 const page = (main = '', aside = '') =>
   `<!doctype html><html><head><title>T</title><script>evil()</script><meta http-equiv="refresh" content="0;url=/x"></head>

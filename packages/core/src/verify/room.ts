@@ -1,13 +1,14 @@
 import type { Element } from 'domhandler'
 import { readElement } from '../methods'
+import type { Region } from '../platforms'
 import { MARK } from '../wire'
 import { matchesOf } from './match-selector'
+import { isOurs } from './ours'
 import { ancestors, isElement, parsePage, walk, type Page } from './page'
 import type { Plan } from './plan'
-import { elementOf, inPlacement } from './region'
-
-/** The element a widget is shown in, in a page made by `pageWithRoom`. */
-export const ROOM_ID = 'pebblestrand-room'
+import { regionsOf } from './place/regions'
+import { inPlacement } from './region'
+import { ROOM_ID, ROOM_MARK, type RoomMark } from './room-marks'
 
 /** What runs, loads other pages or leads elsewhere; what is left shows what the page looks like. */
 const BARRED =
@@ -18,7 +19,8 @@ const barredPlaces = new Set(['script', 'iframe', 'object', 'embed', 'frame', 'n
 
 /**
  * A page to look at, with an empty element where a widget of a placement stands or would stand: in place of its install where
- * that is there, else at the placement's end, else at the page's. Nothing of the page runs.
+ * that is there, else at the placement's end, else at the page's. Nothing of the page runs. Its elements are marked, so that
+ * whoever draws it can put the room where the placement's content is (see ROOM_MARK).
  * @param install public id; null where the widget has none there
  */
 export function pageWithRoom(
@@ -32,8 +34,10 @@ export function pageWithRoom(
   const own = elements.find(
     (e) => readElement(e)?.publicId === install && inPlacement(page, e, placement).inside !== false,
   )
-  const room = `<div id="${ROOM_ID}"></div>`
-  const host = own ? null : placementElement(page, placement)
+  const room = `<div id="${ROOM_ID}"${own ? ` ${markAs('settled')}` : ''}></div>`
+  const hosts = own ? [] : placementElements(page, placement)
+  const host = hosts[0]
+  markParts(page, elements, hosts, placement.region)
   // What it stands within may be barred as a whole.
   if (own) $([...ancestors(own)].findLast((e) => $(e).is(BARRED)) ?? withItsLink(own)).replaceWith(room)
   else if (host) $(host).append(room)
@@ -68,10 +72,22 @@ function shown(page: Page): Element[] {
   return elements
 }
 
-function placementElement(page: Page, placement: NonNullable<Plan['placement']>) {
-  if (placement.selector) {
-    const matches = matchesOf(page, placement.selector)
-    return shown(page).find((element) => matches?.has(element)) ?? null
-  }
-  return elementOf(page, placement.region)
+/** What a placement may be on a page, in document order. */
+function placementElements(page: Page, { selector, region }: NonNullable<Plan['placement']>): Element[] {
+  const matches = selector ? matchesOf(page, selector) : null
+  const { labels } = regionsOf(page)
+  return shown(page).filter((element) => (selector ? matches?.has(element) : labels.get(element)?.region === region))
 }
+
+function markParts(page: Page, elements: readonly Element[], hosts: readonly Element[], region: Region): void {
+  const { labels } = regionsOf(page)
+  const mark = (element: Element, as: RoomMark) => (element.attribs[ROOM_MARK] = as)
+  for (const element of elements) {
+    const label = labels.get(element)
+    if (label && label.region !== region) mark(element, label.region === 'main' ? 'content' : 'elsewhere')
+    else if (isOurs(element)) mark(element, 'ours')
+  }
+  for (const host of hosts) mark(host, 'here')
+}
+
+const markAs = (as: RoomMark) => `${ROOM_MARK}="${as}"`

@@ -13,11 +13,11 @@ import { oEmbedRoute } from './oembed'
 import { PUBLIC_ID } from '../artefacts/public-id'
 import { forAnyPage, prepare, replyPrepared, sendLater, sendNothing } from '../artefacts/prepared'
 import { scriptNow, scriptOf } from '../artefacts/script-versions'
-import { stageDocument } from './stage'
+import { STAGE_SCRIPT, stageDocument } from './stage'
 
 /** The workbench's stage: what runs in it can reach nothing of the application. */
 const STAGE_POLICY =
-  "default-src 'none'; script-src 'self' 'unsafe-inline'; style-src 'unsafe-inline'; img-src http: https: data:; font-src http: https: data:; frame-src http: https:; sandbox allow-scripts allow-popups"
+  "default-src 'none'; script-src 'self'; style-src 'unsafe-inline'; img-src http: https: data:; font-src http: https: data:; frame-src http: https:; sandbox allow-scripts allow-popups"
 
 /** What client sites fetch. Public, without cookies, for any origin; nothing here computes. */
 export function deliveryRoutes(
@@ -32,6 +32,7 @@ export function deliveryRoutes(
   const runtime = (file: string) =>
     prepare(readFileSync(file), JAVASCRIPT, 'public, max-age=300, stale-while-revalidate=86400', forAnyPage)
   const script = runtime(assets.runtime)
+  const stageScript = runtime(assets.stage)
   const behaviours = new Map(
     readdirSync(assets.behaviours).map((file) => [
       pathTo('behaviour', file.replace(/\.js$/, '')),
@@ -51,6 +52,7 @@ export function deliveryRoutes(
   app.get(pathTo('script'), (request, reply) => replyPrepared(request, reply, script))
   for (const [path, bytes] of behaviours) app.get(path, (request, reply) => replyPrepared(request, reply, bytes))
   scriptVersionRoutes(app)
+  app.get(STAGE_SCRIPT, (request, reply) => replyPrepared(request, reply, stageScript))
   app.get('/stage', (request, reply) => replyPrepared(request, reply, stage))
   // Kept by nobody: it is of one visitor, and is told to them alone.
   app.get(publicPaths.country, (request, reply) =>

@@ -43,6 +43,8 @@ export const assets = {
   pictures: join(packages, 'server', 'dist', 'pictures.cjs'),
   runtime: join(packages, 'widget', 'dist', 'strand.js'),
   sheet: join(packages, 'widget', 'dist', 'sheet.js'),
+  /** Of the workbench's stage. */
+  stage: join(packages, 'widget', 'dist', 'stage.js'),
   behaviours: join(packages, 'widget', 'dist', 'behaviours'),
   web: join(packages, 'web', 'dist'),
   fonts: { ...shipped(), ...former },

@@ -41,7 +41,7 @@ ORDER BY i.planned_at, i.id`
 
 /** Every placement there is, for trying a widget before it is planned anywhere; shared ones on the first page that has been looked at. */
 export const allPlaces = `
-SELECT s.id AS "siteId", s.name AS "site", c.name AS "client", p.title AS "page", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, s.look, s.language, s.time_zone AS "timeZone", c.credited,
+SELECT s.id AS "siteId", s.name AS "site", c.name AS "client", p.title AS "page", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, pl.width_tablet AS "widthTablet", pl.width_phone AS "widthPhone", s.look, s.language, s.time_zone AS "timeZone", c.credited,
   coalesce(pl.page_id, (SELECT sp.id FROM pages sp WHERE sp.site_id = s.id AND EXISTS (SELECT 1 FROM readings r WHERE r.page_id = sp.id) ORDER BY sp.position, sp.path LIMIT 1)) AS "pageId",
   count(*) OVER ()::int AS "total"
 FROM placements pl JOIN sites s ON s.id = pl.site_id JOIN clients c ON c.id = s.client_id LEFT JOIN pages p ON p.id = pl.page_id

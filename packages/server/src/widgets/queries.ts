@@ -24,7 +24,7 @@ LIMIT :limit OFFSET :offset`
 
 /** The placements a widget stands in, with the site's look: what the stage offers. */
 export const placesOfWidget = `
-SELECT DISTINCT ON (s.name, pl.region, pl.width) i.id AS "installId", s.id AS "siteId", s.name AS "site", c.name AS "client", p.title AS "page", p.id AS "pageId", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, s.look, s.language, s.time_zone AS "timeZone", c.credited
+SELECT DISTINCT ON (s.name, pl.region, pl.width) i.id AS "installId", s.id AS "siteId", s.name AS "site", c.name AS "client", p.title AS "page", p.id AS "pageId", pl.id AS "placementId", pl.name AS "placement", pl.region, pl.width, pl.width_tablet AS "widthTablet", pl.width_phone AS "widthPhone", s.look, s.language, s.time_zone AS "timeZone", c.credited
 FROM installs i JOIN pages p ON p.id = i.page_id JOIN sites s ON s.id = p.site_id JOIN clients c ON c.id = s.client_id JOIN placements pl ON pl.id = i.placement_id
 WHERE i.widget_id = :widgetId AND i.status <> 'retired'
 ORDER BY s.name, pl.region, pl.width, i.planned_at

@@ -1,5 +1,6 @@
 import { gather, type Entry, type Item, type Picture } from '@pebblestrand/core/items'
 import {
+  drawnHeight,
   kindOf,
   partsOf,
   phraseWish,
@@ -13,8 +14,10 @@ import {
   type RenderContext,
   type Rendered,
   type Settings,
+  type View,
 } from '@pebblestrand/core/kinds'
 import { scopeCss, withOwnCss, type CssNote } from '@pebblestrand/core/own-css'
+import { reservedHeight } from '@pebblestrand/core/methods'
 import { phrasesFor, saidIn, type SharedPhrase } from '@pebblestrand/core/phrases'
 import { benchSieve, type BenchSieve } from './bench-sieve'
 
@@ -29,6 +32,8 @@ export interface BenchRequest {
   origin: string
   /** Where it is looked at. */
   around: Around
+  /** Px that the placement gives it in wide windows and in narrower ones; null where it is looked at by itself. */
+  widths?: PlacementWidths | null
   /** Our copies of pictures that the settings name, by their addresses; what is not in it is shown from where it is. */
   pictures?: Record<string, Picture>
   /** Another widget that stands in it, as it was published. */
@@ -42,6 +47,8 @@ export interface BenchRendering {
   /** What many say, with examples in their own words; null where the kind does not ask for it. */
   phrases: BenchPhrase[] | null
   rendered: Rendered
+  /** Room that its snippet keeps for it, as CSS; '' where it is looked at by itself. */
+  reserved: string
   /** It shows the kind's sample, since there is no source yet or nothing is counted on the bench. */
   sample: boolean
 }
@@ -66,6 +73,7 @@ export class BenchRenderer {
     now,
     origin,
     around,
+    widths,
     inside,
     pictures = {},
   }: BenchRequest): BenchRendering | null {
@@ -103,6 +111,7 @@ export class BenchRenderer {
       phrases: sourceIds.length ? shared : null,
       rendered: withOwnCss(kind, settings, plain),
       sample,
+      reserved: widths && !sample ? reservedFor(kind, view, widths) : '',
       nothing: !sample && showsNothing(kind, view),
     }
   }
@@ -128,6 +137,22 @@ export class BenchRenderer {
     }
     return this.known.phrases
   }
+}
+
+/** Px that a placement gives; null in windows where that is not known. */
+export interface PlacementWidths {
+  desktop: number
+  tablet: number | null
+  phone: number | null
+}
+
+function reservedFor(kind: Kind, view: View<Settings>, { desktop, tablet, phone }: PlacementWidths): string {
+  const heightIn = (width: number) => drawnHeight(kind, view, width)
+  return reservedHeight({
+    height: heightIn(desktop),
+    ...(tablet ? { tablet: heightIn(tablet) } : {}),
+    ...(phone ? { phone: heightIn(phone) } : {}),
+  })
 }
 
 export interface BenchPhrase {

@@ -23,7 +23,7 @@ import { allPages } from '../api/all-pages'
 import { ask } from '../api/call'
 import type { Draft, SourceInfo, WidgetDetail } from '../api/types'
 import { changed } from '../queries/query'
-import type { BenchRendering } from '../rendering/bench-rendering'
+import type { BenchRendering, PlacementWidths } from '../rendering/bench-rendering'
 import { benchRenderer } from '../rendering/renderer'
 import { useHistory } from './history'
 import { useInside } from './inside'
@@ -34,6 +34,13 @@ import { useDraftSaving } from './draft-saving'
 const { widgets, sources: sourceRoutes } = routes
 
 /** The widget on the bench: its draft, what its sources hold, and what comes of both. */
+/** Where a widget is looked at: what its words hang on, the colours of the site, and the widths of the placement. */
+export interface Standing {
+  around: Around
+  look: SiteLook | null
+  widths: PlacementWidths | null
+}
+
 export const useWorkbench = defineStore('workbench', () => {
   const widget = ref<WidgetDetail | null>(null)
   const settings = ref<Settings>({})
@@ -48,8 +55,7 @@ export const useWorkbench = defineStore('workbench', () => {
   const unfinished = shallowRef<Settings>({})
   const saving = useDraftSaving(() => ({ settings: sound.value, unfinished: unfinished.value }))
   const history = useHistory<Settings>()
-  /** Where it is looked at: what its words hang on, and the colours of the site. */
-  const standing = shallowRef<{ around: Around; look: SiteLook | null }>({ around: usualAround, look: null })
+  const standing = shallowRef<Standing>({ around: usualAround, look: null, widths: null })
 
   const inside = useInside(settings)
 
@@ -116,6 +122,7 @@ export const useWorkbench = defineStore('workbench', () => {
       now: new Date().toISOString(),
       origin: location.origin,
       around: plain(standing.value.around),
+      widths: plain(standing.value.widths),
       inside: plain(inside.value?.request ?? null),
       pictures: plain(ownPictures.value),
     })
@@ -131,7 +138,7 @@ export const useWorkbench = defineStore('workbench', () => {
   /** What is on the bench is still being worked out. */
   const working = ref(false)
   watch(
-    [kind, parsed, () => widget.value?.name, sources, itemsAt, inside, ownPictures, () => standing.value.around],
+    [kind, parsed, () => widget.value?.name, sources, itemsAt, inside, ownPictures, () => standing.value.around, () => standing.value.widths],
     async () => {
       const own = ++asked
       if (!kind.value || !parsed.value || !widget.value) return void (result.value = null)

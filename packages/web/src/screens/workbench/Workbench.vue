@@ -34,7 +34,7 @@ import SieveSteps from './SieveSteps.vue'
 import SourcesPanel from './sources/SourcesPanel.vue'
 import Stage from './stage/Stage.vue'
 import StageTabs from './stage/StageTabs.vue'
-import { asSetting, innerWidth, screens, type Setting } from './stage/widths'
+import { byItself, desktop, inAddress, inPlace, innerWidth, screens, type Setting } from './stage/widths'
 import WhatToLoosen from './WhatToLoosen.vue'
 import WidgetName from './WidgetName.vue'
 
@@ -50,7 +50,7 @@ function compare(release: number): void {
   comparing.value = release
   panel.value = 'compare'
 }
-const setting = ref<Setting>(screens[2]!)
+const setting = ref<Setting>(byItself(desktop))
 
 async function load(): Promise<void> {
   try {
@@ -67,26 +67,29 @@ watch(() => props.id, load, { immediate: true })
 async function chooseFromAddress(): Promise<void> {
   const wanted = route.query.stage
   const screen = screens.find((s) => s.id === wanted)
-  if (screen) return void (setting.value = onFirstSite(screen))
+  if (screen) return void (setting.value = onFirstSite(byItself(screen)))
   const places = bench.widget!.places
   const place = wanted
     ? (places.find((p) => p.placementId === wanted) ?? (await placeOf(String(wanted)).catch(() => undefined)))
     : places[0]
-  setting.value = place ? asSetting(place) : onFirstSite(screens[2]!)
+  const within = screens.find((s) => s.id === route.query.screen) ?? desktop
+  setting.value = place ? inPlace(place, within) : onFirstSite(byItself(desktop))
 }
 /** What stands over pages is looked at as on the first site that it is on. */
-function onFirstSite(screen: Setting): Setting {
+function onFirstSite(alone: Setting): Setting {
   const site = bench.widget?.places.length ? undefined : bench.widget?.sites[0]
-  return site ? { ...screen, look: site.look, language: site.language, timeZone: site.timeZone } : screen
+  return site ? { ...alone, look: site.look, language: site.language, timeZone: site.timeZone } : alone
 }
 function choose(next: Setting): void {
-  setting.value = screens.includes(next) ? onFirstSite(next) : next
-  void router.replace({ query: { ...route.query, stage: next.id } })
+  setting.value = next.place ? next : onFirstSite(next)
+  void router.replace({ query: { ...route.query, ...inAddress(next) } })
 }
 
-/** Whether the page is shown around a placement; kept in the address. */
+/** Whether the page is shown around a placement, and whether all is drawn as large as it is; kept in the address. */
 const around = computed(() => route.query.around !== '0')
+const fullSize = computed(() => route.query.size === '100')
 const showAround = (shown: boolean) => router.replace({ query: { ...route.query, around: shown ? undefined : '0' } })
+const showFullSize = (full: boolean) => router.replace({ query: { ...route.query, size: full ? '100' : undefined } })
 
 const sieve = computed(() => bench.result?.sieve ?? null)
 const shown = computed(() => sieve.value?.shown ?? 0)
@@ -124,8 +127,13 @@ const { data: agency } = useAgency()
 watch(
   [setting, agency],
   () => {
-    const { language, timeZone, credited, look } = setting.value
-    bench.standing = { around: { language, timeZone, credit: (credited && agency.value?.credit) || null }, look }
+    const { language, timeZone, credited, look, place } = setting.value
+    const widths = place && { desktop: place.width, tablet: place.widthTablet, phone: place.widthPhone }
+    bench.standing = {
+      around: { language, timeZone, credit: (credited && agency.value?.credit) || null },
+      look,
+      widths,
+    }
   },
   { immediate: true },
 )
@@ -225,7 +233,10 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warnOnClose))
           :payload="bench.payload"
           :setting="setting"
           :around="around"
+          :full-size="fullSize"
+          :reserved="bench.result?.reserved ?? ''"
           :example="bench.result?.sample ?? false"
+          @full-size="showFullSize"
         />
         <div v-if="wantsSource" class="mt-4">
           <p>

@@ -4,7 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import ExampleMark from '../../../parts/ExampleMark.vue'
 import Ruler from './Ruler.vue'
 import { useStageFrame } from './stage-frame'
-import { PAGE_WIDTH, type Setting } from './widths'
+import { desktop, type Setting } from './widths'
 
 /**
  * The real widget: the script client sites load, in a frame of its own as wide as the chosen place; in a placement the page
@@ -15,8 +15,13 @@ const props = defineProps<{
   payload: Payload | null
   setting: Setting
   around: boolean
+  /** Drawn as large as it is, however wide: then it is moved sideways. */
+  fullSize: boolean
+  /** CSS of the room that the snippet keeps for it. */
+  reserved: string
   example: boolean
 }>()
+const emit = defineEmits<{ fullSize: [full: boolean] }>()
 
 /** A page that is not there within this time is not shown around the placement. */
 const PATIENCE_MS = 4000
@@ -38,17 +43,20 @@ const { ready, height, width, show, replay } = useStageFrame(frame, () => ({
   payload: props.payload,
   look: props.setting.look,
   padding: props.setting.padding,
+  reserved: props.reserved,
 }))
 
-const shownWidth = computed(() => (page.value ? PAGE_WIDTH : props.setting.width))
+const shownWidth = computed(() => (page.value ? props.setting.screen.width : props.setting.width))
+// Where the widget stands in a page is found in a wide window, and stays when the window is a phone's.
+const frameWidth = computed(() => (page.value && !ready.value ? desktop.width : shownWidth.value))
 const over = computed(() => props.payload?.data.over as { goesIn: number } | undefined)
 const shownHeight = computed(() =>
   page.value ? PAGE_HEIGHT : over.value ? WINDOW_HEIGHT(props.setting.width) : Math.max(LEAST_HEIGHT, height.value),
 )
-const scale = computed(() => Math.min(1, available.value / shownWidth.value))
+const fitting = computed(() => Math.min(1, available.value / shownWidth.value))
+const scale = computed(() => (props.fullSize ? 1 : fitting.value))
 const notes = computed(() =>
   [
-    scale.value < 1 ? `Drawn at ${Math.round(scale.value * 100)} % of its size.` : '',
     page.value && width.value && Math.abs(width.value - props.setting.width) > 4
       ? `On the page it gets ${width.value} px; the plan says ${props.setting.width} px.`
       : '',
@@ -68,7 +76,7 @@ watch(
   },
   { immediate: true },
 )
-watch(() => [props.payload, props.setting], show)
+watch(() => [props.payload, props.setting, props.reserved], show)
 
 let measured: ResizeObserver | null = null
 onMounted(() => {
@@ -83,31 +91,39 @@ onBeforeUnmount(() => {
 
 <template>
   <div ref="room" class="min-w-0">
-    <Ruler :width="shownWidth" :scale="scale" />
-    <div
-      class="relative overflow-clip bg-white"
-      :style="{
-        width: `${shownWidth * scale}px`,
-        height: `${shownHeight * scale}px`,
-        background: setting.look?.background,
-      }"
-    >
-      <iframe
-        ref="frame"
-        :key="src"
-        :src="src"
-        title="The widget as it will stand there"
-        sandbox="allow-scripts allow-popups"
-        class="block border-0"
+    <div :class="{ 'overflow-x-auto': fullSize }">
+      <Ruler :width="shownWidth" :scale="scale" />
+      <div
+        class="relative overflow-clip bg-white"
         :style="{
-          width: `${shownWidth}px`,
-          height: `${shownHeight}px`,
-          transform: `scale(${scale})`,
-          transformOrigin: '0 0',
+          width: `${shownWidth * scale}px`,
+          height: `${shownHeight * scale}px`,
+          background: setting.look?.background,
         }"
-      />
-      <ExampleMark v-if="example" class="top-0 right-0" />
+      >
+        <iframe
+          ref="frame"
+          :key="src"
+          :src="src"
+          title="The widget as it will stand there"
+          sandbox="allow-scripts allow-popups"
+          class="block border-0"
+          :style="{
+            width: `${frameWidth}px`,
+            height: `${shownHeight}px`,
+            transform: `scale(${scale})`,
+            transformOrigin: '0 0',
+          }"
+        />
+        <ExampleMark v-if="example" class="top-0 right-0" />
+      </div>
     </div>
+    <p v-if="fitting < 1" class="mt-1 text-[13px] text-soft">
+      {{ fullSize ? 'Full size.' : `Drawn at ${Math.round(scale * 100)} % of its size.` }}
+      <button type="button" class="word text-[13px]" @click="emit('fullSize', !fullSize)">
+        {{ fullSize ? 'Fit it to this window' : 'Show it at 100 %' }}
+      </button>
+    </p>
     <button v-if="over" type="button" class="word mt-2 text-[14px]" @click="replay(over.goesIn)">
       See it go and come again
     </button>

@@ -2,16 +2,15 @@
 import { computed, ref } from 'vue'
 import type { Paged, Place } from '../../../api/types'
 import { placesWith } from '../../../queries/sites'
-import { asSetting, screens, type Setting } from './widths'
+import { byItself, inPlace, screens, type Screen, type Setting } from './widths'
 
-/** Phone, tablet, desktop, or in place: first where the widget stands, then any placement there is. */
+/** The window, and where in it: by itself, where the widget stands, or any placement there is. */
 const props = defineProps<{ chosen: Setting; places: Place[]; around: boolean }>()
 const emit = defineEmits<{ choose: [setting: Setting]; around: [shown: boolean] }>()
 const found = ref<Paged<Place> | null>(null)
 const others = computed(() => found.value?.rows ?? [])
 const words = ref('')
 
-const inPlace = computed(() => !screens.some((s) => s.id === props.chosen.id))
 const known = computed(() => new Map([...props.places, ...others.value].map((p) => [p.placementId, p])))
 let asked = 0
 /** Of two searches the later one counts. */
@@ -22,10 +21,14 @@ async function search(): Promise<void> {
 }
 const load = () => found.value ?? search()
 const many = computed(() => words.value !== '' || (found.value !== null && found.value.total > found.value.rows.length))
-const pick = (event: Event) => {
+const chosenId = computed(() => props.chosen.place?.placementId ?? '')
+function pick(event: Event): void {
   const place = known.value.get((event.target as HTMLSelectElement).value)
-  if (place) emit('choose', asSetting(place))
+  const { screen } = props.chosen
+  emit('choose', place ? inPlace(place, screen) : byItself(screen))
 }
+const resize = (screen: Screen) =>
+  emit('choose', props.chosen.place ? inPlace(props.chosen.place, screen) : byItself(screen))
 const said = (place: Place) =>
   `${place.site}, ${place.page ? `${place.page}, ` : ''}${place.placement} (${place.width} px)`
 </script>
@@ -37,27 +40,27 @@ const said = (place: Place) =>
       :key="screen.id"
       type="button"
       class="cursor-pointer border-b-2 py-1"
-      :class="chosen.id === screen.id ? 'border-ink font-bold' : 'border-transparent text-soft'"
-      :aria-pressed="chosen.id === screen.id"
-      @click="emit('choose', screen)"
+      :class="chosen.screen.id === screen.id ? 'border-ink font-bold' : 'border-transparent text-soft'"
+      :aria-pressed="chosen.screen.id === screen.id"
+      @click="resize(screen)"
     >
       {{ screen.name }} {{ screen.width }}
     </button>
     <label
       class="flex min-w-0 items-center gap-2 border-b-2 py-1"
-      :class="inPlace ? 'border-ink font-bold' : 'border-transparent text-soft'"
+      :class="chosenId ? 'border-ink font-bold' : 'border-transparent text-soft'"
     >
       In place:
       <select
         class="max-w-[220px] cursor-pointer truncate bg-transparent"
-        :class="{ 'font-bold': inPlace }"
-        :value="inPlace ? chosen.id : ''"
+        :class="{ 'font-bold': chosenId }"
+        :value="chosenId"
         aria-label="In place"
         @focus="load"
         @mousedown="load"
         @change="pick"
       >
-        <option value="" disabled>choose a placement</option>
+        <option value="">none: by itself</option>
         <optgroup v-if="places.length" label="Where it stands">
           <option v-for="place in places" :key="place.placementId" :value="place.placementId">{{ said(place) }}</option>
         </optgroup>
@@ -69,7 +72,7 @@ const said = (place: Place) =>
           >
             {{ said(place) }}
           </option>
-          <option v-if="inPlace && !known.has(chosen.id)" :value="chosen.id">{{ chosen.name }}</option>
+          <option v-if="chosen.place && !known.has(chosenId)" :value="chosenId">{{ said(chosen.place) }}</option>
         </optgroup>
       </select>
     </label>

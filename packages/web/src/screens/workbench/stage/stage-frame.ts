@@ -15,7 +15,7 @@ const MOST_HEIGHT = 8000
 /** Talks with the page in a stage's frame: gives it what to show, and hears how large it became. Each new page says when it is ready. */
 export function useStageFrame(
   frame: Ref<HTMLIFrameElement | null>,
-  showing: () => { payload: Payload | null; look: SiteLook | null; padding: number },
+  showing: () => { payload: Payload | null; look: SiteLook | null; padding: number; reserved: string },
 ) {
   const ready = ref(false)
   const height = ref(200)
@@ -23,9 +23,9 @@ export function useStageFrame(
   const width = ref(0)
 
   function show(): void {
-    const { payload, look, padding } = showing()
+    const { payload, ...around } = showing()
     if (!ready.value || !payload) return
-    frame.value?.contentWindow?.postMessage(plain({ pebblestrand: 'show', payload, look, padding }), '*')
+    frame.value?.contentWindow?.postMessage(plain({ pebblestrand: 'show', payload, ...around }), '*')
   }
   /** Has what stands over the page go and come again. @param ms that it takes to go */
   const replay = (ms: number): void => frame.value?.contentWindow?.postMessage({ pebblestrand: 'replay', ms }, '*')

@@ -1,10 +1,26 @@
 import type { SiteLook } from '@pebblestrand/core/look'
 import type { Place } from '../../../api/types'
 
-/** What the stage can be: a screen with its usual margin, or the very placement of a site. Px. */
-export interface Setting {
-  id: string
+/** A window to look at a widget in; px. */
+export interface Screen {
+  id: 'phone' | 'tablet' | 'desktop'
   name: string
+  width: number
+  /** What a page usually leaves at each side. */
+  padding: number
+}
+
+export const screens: readonly Screen[] = [
+  { id: 'phone', name: 'Phone', width: 390, padding: 16 },
+  { id: 'tablet', name: 'Tablet', width: 768, padding: 24 },
+  { id: 'desktop', name: 'Desktop', width: 1280, padding: 24 },
+]
+export const desktop = screens[2]!
+
+/** What the stage can be: a window with its usual margin, or the very placement of a site in such a window. Px. */
+export interface Setting {
+  screen: Screen
+  place: Place | null
   width: number
   padding: number
   look: SiteLook | null
@@ -16,11 +32,12 @@ export interface Setting {
   credited: boolean
 }
 
-const screen = (id: string, name: string, width: number, padding: number): Setting => ({
-  id,
-  name,
-  width,
-  padding,
+/** A widget by itself in a window. */
+export const byItself = (screen: Screen): Setting => ({
+  screen,
+  place: null,
+  width: screen.width,
+  padding: screen.padding,
   look: null,
   page: null,
   language: null,
@@ -28,19 +45,10 @@ const screen = (id: string, name: string, width: number, padding: number): Setti
   credited: false,
 })
 
-export const screens: Setting[] = [
-  screen('phone', 'Phone', 390, 16),
-  screen('tablet', 'Tablet', 768, 24),
-  screen('desktop', 'Desktop', 1280, 24),
-]
-
-/** Width of the screen on which a page is shown around a placement; the page plan's own. */
-export const PAGE_WIDTH = 1280
-
-export const asSetting = (place: Place): Setting => ({
-  id: place.placementId,
-  name: `${place.site}, ${place.page ? `${place.page}, ` : ''}${place.placement}`,
-  width: place.width,
+export const inPlace = (place: Place, screen: Screen): Setting => ({
+  screen,
+  place,
+  width: widthIn(place, screen),
   padding: 0,
   look: place.look,
   page: place.pageId ? { pageId: place.pageId, placementId: place.placementId } : null,
@@ -48,6 +56,18 @@ export const asSetting = (place: Place): Setting => ({
   timeZone: place.timeZone,
   credited: place.credited,
 })
+
+/** Px that a placement gives; where nobody measured it in a narrow window, all of that but its usual margins. */
+function widthIn({ width, widthTablet, widthPhone }: Place, { id, ...screen }: Screen): number {
+  const known = { desktop: width, tablet: widthTablet, phone: widthPhone }[id]
+  return known ?? Math.min(width, screen.width - 2 * screen.padding)
+}
+
+/** What an address says of a setting. */
+export const inAddress = ({ place, screen }: Setting) =>
+  place
+    ? { stage: place.placementId, screen: screen === desktop ? undefined : screen.id }
+    : { stage: screen.id, screen: undefined }
 
 /** Width the widget itself gets. */
 export const innerWidth = (setting: Setting) => setting.width - 2 * setting.padding
