@@ -3,6 +3,7 @@ import { methodIds, methods, type MethodId } from '../methods'
 import { profileList, profiles, regionIds, type PlatformProfile, type Region } from '../platforms'
 import { readPolicies, refusals, withholds } from '../policy'
 import { advise, boxesFor, type Setting } from './advise'
+import { drawnSizes } from './drawn-size'
 import { stepsFor } from './steps'
 
 const origin = 'https://strand.example'
@@ -224,6 +225,34 @@ describe('steps', () => {
   it('leave the cache out where there is none', () => expect(text('hand-coded', 0).join(' ')).not.toMatch(/cache/))
   it('fill every blank of every profile', () => {
     for (const { id } of profileList) expect(text(id, 60, null).join(' ')).not.toMatch(/[{}*]/)
+  })
+  it('say how large a frame is drawn, for each device that differs, and for one size for all', () => {
+    const frame = profiles['canvas-builder']!.boxes.find(({ id }) => id === 'embed')!
+    const sizes = drawnSizes(frame, { desktop: 640, tablet: 408, phone: 350 }, { height: 300, tablet: 340, phone: 400 })
+    // 15 % more than was worked out, in tens: lines may break earlier.
+    expect(sizes).toEqual({
+      desktop: { width: 640, height: 350 },
+      tablet: { width: 408, height: 400 },
+      phone: { width: 350, height: 460 },
+    })
+    const [paste] = stepsFor(profiles['canvas-builder']!, {
+      page: 'Home',
+      region: 'main',
+      box: 'Code frame',
+      cacheMinutes: 0,
+      drawn: sizes,
+    }).filter(({ id }) => id === 'paste')
+    const whole = paste!.parts.map(({ text }) => text).join('')
+    expect(whole).toContain(
+      'Draw it 640 px wide and 350 px high, on tablets 408 by 400 px, on phones 350 by 460 px. If all devices share one height, make it 460 px.',
+    )
+  })
+  it('and nothing of a size where the editor gives none, or its frames have one', () => {
+    const widths = { desktop: 640, tablet: null, phone: null }
+    const boxes = profileList.flatMap(({ boxes }) => boxes)
+    const drawn = boxes.filter((box) => drawnSizes(box, widths, { height: 300 }))
+    expect(new Set(drawn.map(({ name }) => name))).toEqual(new Set(['Code frame', 'Page frame']))
+    expect(drawnSizes(drawn[0]!, widths, { height: 0 })).toBeNull()
   })
   it('ask for nothing to be allowed that is', () => {
     const steps = (mustAllow: boolean) =>

@@ -1,5 +1,6 @@
 import type { PlatformProfile, StepId } from '../platforms'
 import { duration } from '../words'
+import { tallest, type DrawnSizes } from './drawn-size'
 
 export interface Step {
   id: StepId
@@ -16,6 +17,8 @@ export interface StepContext {
   box: string | null
   /** How long the site keeps pages, minutes; 0 where it keeps none. */
   cacheMinutes: number
+  /** How large a frame has to be drawn for it by hand; null where nobody draws one. */
+  drawn?: DrawnSizes | null
   /** Whether the site's policy must be told of us first. */
   mustAllow?: boolean
 }
@@ -31,7 +34,26 @@ export function stepsFor(profile: PlatformProfile, context: StepContext): Step[]
   const wanted = profile.steps.filter(({ id }) => !context.isBrought || id === 'look' || id === 'allow')
   return wanted
     .filter(({ id }) => (id !== 'cache' || context.cacheMinutes > 0) && (id !== 'allow' || context.mustAllow !== false))
-    .map((step) => ({ id: step.id, parts: parts(step.does, fill) }))
+    .map((step) => ({
+      id: step.id,
+      parts: [
+        ...parts(step.does, fill),
+        ...(step.id === 'paste' && context.drawn ? parts(` ${sizeWords(context.drawn)}`, {}) : []),
+      ],
+    }))
+}
+
+function sizeWords(sizes: DrawnSizes): string {
+  const { desktop, tablet, phone } = sizes
+  const highest = tallest(sizes)
+  const narrower = [
+    tablet && `on tablets **${tablet.width} by ${tablet.height} px**`,
+    phone && `on phones **${phone.width} by ${phone.height} px**`,
+  ].filter(Boolean)
+  return [
+    `Draw it **${desktop.width} px wide and ${desktop.height} px high**${narrower.length ? `, ${narrower.join(', ')}` : ''}.`,
+    ...(highest > desktop.height ? [`If all devices share one height, make it **${highest} px**.`] : []),
+  ].join(' ')
 }
 
 function parts(template: string, fill: Record<string, string>): Step['parts'] {

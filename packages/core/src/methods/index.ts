@@ -6,6 +6,7 @@ export type { ElementReading, Method, PolicyNeeds, ScriptReading, SnippetRequest
 export { endings, losses, weightOf, type Circumstances, type Ending, type LossId, type Outcome } from './outcome'
 export { oEmbedOf, oEmbedXml, type OEmbed, type Room } from './oembed'
 export { beforeIds, readElement, readRemnant, readScript } from './read-page'
+export { SLACK } from './frame-element'
 export { reservedHeight, type Heights } from './reserved-height'
 export { openerLooks, type OpenerLook } from './opener-looks'
 export { textForms, type TextForm } from './text-forms'

@@ -38,7 +38,7 @@ export const canvasBuilder: PlatformProfile = {
     { id: 'open', does: 'Open the canvas of **{page}**.' },
     {
       id: 'paste',
-      does: 'Draw a **{box}** into the **{region}** and paste into it. Draw it as large as the widget: it does not grow.',
+      does: 'Draw a **{box}** into the **{region}** and paste into it. It does not grow with what is in it.',
     },
     { id: 'save', does: 'The canvas keeps it by itself. Visitors see nothing of it yet.' },
     { id: 'publish', does: 'Press **Send out the site**.' },

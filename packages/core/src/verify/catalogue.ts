@@ -30,6 +30,9 @@ export interface FindingData {
   release?: number
   wanted?: number
   sideways?: boolean
+  /** Px: how high a frame is, and how high what stands in it. */
+  frameHeight?: number
+  needs?: number
   /** What is wrong with the old copy. */
   shows?: string
   steps?: { publish?: string; cache?: string; codeBox?: string }
@@ -211,12 +214,17 @@ export const catalogue = {
     subject: 'install',
     weight: 48,
     isSeen: true,
-    title: 'It is too wide for its place.',
+    title: 'It is too large for its place.',
     says: (d) =>
-      d.sideways
-        ? `${capital(d.where)} it makes the page scroll sideways.`
-        : `${capital(d.where)} its content is wider than its place.`,
-    remedy: () => 'Take fewer columns, or the frame’s sized snippet.',
+      d.needs
+        ? `${capital(d.where)} its frame is ${d.frameHeight} px high and the widget needs ${d.needs} px.`
+        : d.sideways
+          ? `${capital(d.where)} it makes the page scroll sideways.`
+          : `${capital(d.where)} its content is wider than its place.`,
+    remedy: (d) =>
+      d.needs
+        ? `Make the frame ${d.needs} px high in the editor.`
+        : 'Take fewer columns, or the frame’s sized snippet.',
     nextAction: 'look',
   },
   'old-release': {

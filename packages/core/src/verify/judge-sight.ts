@@ -103,6 +103,10 @@ function faultsOf(plan: Plan, shown: Shown): Fault[] {
       code: 'overflow',
       data: { width: first!.box.width, sideways: shown.sight.sidewaysByUs || undefined },
     })
+  else if (ready.every(isCut)) {
+    const { height, needs } = ready[0]!.framed!
+    faults.push({ code: 'overflow', data: { frameHeight: height, needs } })
+  }
   const broken = ready.flatMap((widget) => widget.broken ?? [])
   if (broken.length) faults.push({ code: 'broken-link', data: { problem: brokenWords(broken) } })
   const old = ready.find(({ release }) => plan.release && release !== null && release < plan.release)
@@ -110,6 +114,10 @@ function faultsOf(plan: Plan, shown: Shown): Fault[] {
     faults.push({ code: 'old-release', data: { release: old.release!, wanted: plan.release!, steps: plan.words } })
   return faults
 }
+
+/** Px: less is an edge that nobody misses. */
+const AN_EDGE = 24
+const isCut = ({ framed }: WidgetSight) => Boolean(framed && framed.needs - framed.height > AN_EDGE)
 
 function brokenWords([first, ...others]: { url: string; problem: string }[]): string {
   const more = others.length ? ` So ${others.length === 1 ? 'does another' : `do ${others.length} others`}.` : ''

@@ -67,6 +67,8 @@ export interface WidgetSight {
   broken?: { url: string; problem: string }[]
   /** Boxes of what it stands in, from the nearest outwards. */
   around?: { x: number; y: number; width: number; height: number }[]
+  /** Px: how high the frame of the page is that it stands in, and how high it would have to be; left out where all of it fits. */
+  framed?: { height: number; needs: number }
   /** Px that what it stands in leaves it; looks of before did not say. */
   room?: number | null
 }

@@ -1,6 +1,7 @@
+import { tallest } from '@pebblestrand/core/advice'
 import { lookAtPage } from '../checks/look-at-page'
 import { queueCheck } from '../findings/queue-check'
-import { describeInstall } from '../installs/describe'
+import { instructionsFor } from '../installs/instructions'
 import type { Install } from '../installs/models'
 import { planInstall } from '../installs/plan-install'
 import type { Context } from '../platform/context'
@@ -36,10 +37,12 @@ export async function seedInstalls(
     if (chapter.outcome !== 'planned') {
       const key = `${chapter.site} ${chapter.page}`
       if (!boxes.has(key)) boxes.set(key, {})
+      const pasted = await toPaste(context, install)
+      if (pasted.drawn) boxes.get(key)![`${chapter.region}.${pasted.box}-height`] = String(tallest(pasted.drawn))
       await bringAbout[chapter.outcome]({
         ...chapter,
         desks,
-        ...(await toPaste(context, install)),
+        ...pasted,
         otherSnippet: spare.snippet,
         boxes: boxes.get(key)!,
       })
@@ -107,11 +110,12 @@ async function retire(
   await check(context, install, userId)
 }
 
-/** The snippet, and the editor's box that it goes into. */
-async function toPaste(context: Context, install: Install): Promise<{ snippet: string; box: string }> {
-  const { snippets, advice } = await describeInstall(context, install.id)
+/** The snippet, the editor's box that it goes into, and how large that is drawn for it. */
+async function toPaste(context: Context, install: Install) {
+  const [said] = await instructionsFor(context, [install.id])
+  const { snippets, advice, drawn } = said!
   const chosen = [advice.best, ...advice.others].find(({ method }) => method === install.method)!
-  return { snippet: snippets[install.method], box: chosen.box?.id ?? 'code' }
+  return { snippet: snippets[install.method], box: chosen.box?.id ?? 'code', drawn }
 }
 
 /** The story did not happen all today. */

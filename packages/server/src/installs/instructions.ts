@@ -1,4 +1,4 @@
-import { advise, OVER_PAGE, stepsFor, type Step } from '@pebblestrand/core/advice'
+import { advise, drawnSizes, OVER_PAGE, stepsFor, type DrawnSizes, type Step } from '@pebblestrand/core/advice'
 import { kindOf } from '@pebblestrand/core/kinds'
 import { methodIds, methods, type MethodId, type SnippetRequest } from '@pebblestrand/core/methods'
 import type { PlatformProfile } from '@pebblestrand/core/platforms'
@@ -32,6 +32,8 @@ export interface Instructions {
   steps: Step[]
   /** Name of the platform's box that its method goes into. */
   box: string | null
+  /** How large a frame has to be drawn for it there; null where nobody draws one. */
+  drawn: DrawnSizes | null
   ruleOneDay: string | null
   permission: string | null
 }
@@ -88,6 +90,10 @@ function instructed(context: Context, where: Where, facts?: ArtefactFacts): Inst
   const advice = advise(profile, settingOf(context, about))
   const taken = [advice.best, ...advice.others].find(({ method }) => method === install.method)!
   const isTag = row.kind === SITE_TAG
+  const drawn = drawnSizes(taken.box, widthsOf(install.Placement), { height: 0, ...facts, ...facts?.narrower })
+  const inFrames = new Set(
+    [advice.best, ...advice.others].filter(({ box }) => box?.ownFrame).map(({ method }) => method),
+  )
   return {
     row,
     install,
@@ -97,13 +103,15 @@ function instructed(context: Context, where: Where, facts?: ArtefactFacts): Inst
     tag,
     facts,
     advice,
-    snippets: snippets(context, where, facts),
+    snippets: snippets(context, where, inFrames, facts),
+    drawn,
     steps: stepsFor(profile, {
       page: row.page,
       region: isTag ? 'head of every page' : (row.region ?? OVER_PAGE),
       isBrought: install.method === 'tag' && !isTag,
       box: taken.box?.name ?? null,
       cacheMinutes: site.cacheMinutes,
+      drawn,
       mustAllow: taken.ends === 'blocked',
     }),
     box: taken.box?.name ?? null,
@@ -112,9 +120,17 @@ function instructed(context: Context, where: Where, facts?: ArtefactFacts): Inst
   }
 }
 
+const widthsOf = (placement: Placement | null | undefined) => ({
+  desktop: placement?.width ?? OVER_PAGE_WIDTH,
+  tablet: placement?.widthTablet ?? null,
+  phone: placement?.widthPhone ?? null,
+})
+
+/** @param inFrames methods whose text stands in a frame of the editor's there: what is a window in it is no window of the page */
 function snippets(
   { config }: Context,
   { install, row, tag, agency }: Where,
+  inFrames: ReadonlySet<MethodId>,
   { height = 0, narrower, players = [], behaviours = [], still }: ArtefactFacts = {},
 ): Record<MethodId, string> {
   const { form, unsigned, pinned, nonce, grows, drawing, opens } = install.snippetOptions
@@ -141,7 +157,7 @@ function snippets(
   const tagId = row.kind === SITE_TAG ? install.publicId : tag?.publicId
   const text = (method: MethodId) =>
     method !== 'tag'
-      ? methods[method].text(request)
+      ? methods[method].text(inFrames.has(method) ? { ...request, narrower: undefined } : request)
       : tagId
         ? methods.tag.text({ ...request, publicId: tagId, name: SITE_TAG_NAME })
         : ''

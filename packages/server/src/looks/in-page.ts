@@ -49,7 +49,15 @@ export async function scrollThrough(): Promise<void> {
   await new Promise((resolve) => requestAnimationFrame(() => resolve(null)))
 }
 
-/** What of ours is on the page and how it lies. Paths: what those of our frames and pictures begin with. */
+/** Whether anything of ours may be in a frame; what it is, is measured then. */
+export function holdsOurs([mark, opensMark]: readonly [string, string]): boolean {
+  return document.querySelector(`[${mark}], [${opensMark}], iframe, object, embed, img`) !== null
+}
+
+/**
+ * What of ours is on the page and how it lies. Paths: what those of our frames and pictures begin with. Holders: frames of the
+ * page's own in which something of ours may stand; how they lie is told beside.
+ */
 export function measure({
   mark,
   opensMark,
@@ -57,6 +65,7 @@ export function measure({
   framePaths,
   picturePaths,
   origin,
+  holders,
 }: {
   mark: string
   opensMark: string
@@ -64,6 +73,7 @@ export function measure({
   framePaths: string[]
   picturePaths: string[]
   origin: string
+  holders: (Node | null)[]
 }) {
   const noted = (
     window as unknown as {
@@ -290,9 +300,26 @@ export function measure({
         : [],
     }
   })
+  const held = holders.map((holder) => {
+    if (!(holder instanceof HTMLElement)) return null
+    const { why, by } = unseen(holder)
+    const box = holder.getBoundingClientRect()
+    return {
+      x: Math.round(box.left + scrollX + holder.clientLeft),
+      y: Math.round(box.top + scrollY + holder.clientTop),
+      width: holder.clientWidth,
+      height: holder.clientHeight,
+      unseen: why,
+      coveredBy: by,
+      beside: beside(holder),
+      room: roomIn(holder),
+      around: boxesAround(holder),
+    }
+  })
   scrollTo(0, 0)
 
   return {
+    held,
     height: root.scrollHeight,
     sideways,
     sidewaysByUs,

@@ -154,6 +154,43 @@ describe('what a browser sees', () => {
     expect(codes).toEqual([])
     expect(widget).toMatchObject({ method: 'frame', ready: true, items: 2 })
   }, 60_000)
+  /** As editors show pasted code: in a frame of its own, drawn as high as somebody drew it. */
+  const inCodeFrame = (code: string, height: number, more = '') =>
+    page(
+      `<div${more}><iframe sandbox="allow-scripts" width="100%" height="${height}" style="border:0" srcdoc="${code.replace(/&/g, '&amp;').replace(/"/g, '&quot;')}"></iframe></div>`,
+    )
+  it.each([80, 300, 640])(
+    'in an editor’s code frame as well, as far as it is drawn: %i px of content',
+    async (high) => {
+      payload = { ...well, css: `:host{display:block}section{height:${high}px;overflow:hidden}` }
+      // The element keeps 200 px, and the frame's body has its usual margin.
+      const { codes, widget, verdict } = await see(inCodeFrame(snippet(), Math.max(200, high) + 20))
+      expect(codes).toEqual([])
+      expect(widget).toMatchObject({
+        method: 'inline',
+        ready: true,
+        items: 3,
+        unseen: null,
+        room: 300,
+        beside: 'narrower',
+      })
+      expect(widget!.box).toMatchObject({ x: 988, width: 284, height: Math.max(200, high) })
+      expect(verdict.facts.region).toBe('sidebar')
+      payload = well
+    },
+    60_000,
+  )
+  it('a code frame that is too low, or hidden, is said to be so', async () => {
+    payload = { ...well, css: ':host{display:block}section{height:600px;overflow:hidden}' }
+    const low = await see(inCodeFrame(snippet(), 300))
+    expect(low.codes).toEqual(['overflow'])
+    expect(low.verdict.findings[0]!.says).toContain('its frame is 300 px high and the widget needs 608 px.')
+    const slit = await see(inCodeFrame(snippet(), 100))
+    expect(slit.codes).toEqual(['hidden'])
+    const gone = await see(inCodeFrame(snippet(), 700, ' style="display:none"'))
+    expect(gone.codes).toEqual(['hidden'])
+    payload = well
+  }, 60_000)
   // Written when they run: only then our address is known.
   const cases: Record<string, { html: () => string; code: string; says: string; headers?: Record<string, string> }> = {
     covered: {

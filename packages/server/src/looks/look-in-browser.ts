@@ -1,12 +1,13 @@
-import { HELD, MARK, OPENS_MARK, OVER_MARK, pathTo } from '@pebblestrand/core/wire'
-import type { Look, Sight, WidgetSight } from '@pebblestrand/core/verify'
+import { HELD, MARK } from '@pebblestrand/core/wire'
+import type { Look, Sight } from '@pebblestrand/core/verify'
 import { lookKinds, type BrowserLookId } from '@pebblestrand/core/verify/words'
 import type { LookSamples } from '@pebblestrand/core/site-look'
 import type { Page, Response } from 'playwright-core'
 import type { Visit } from '../platform/browser/pool'
 import { sampleLook } from './sample-page'
 import { consentBanner } from './consent-banner'
-import { allReady, hold, measure, measureFrame, scrollThrough, watch } from './in-page'
+import { hold, scrollThrough, watch } from './in-page'
+import { framesReady, measureFrames } from './measure-frames'
 import { pictureOf } from './picture'
 
 /** A look by a browser, and the picture it took. */
@@ -59,7 +60,7 @@ export async function lookInBrowser(
     if (answer?.status() === 401 && (await answer.headerValue('www-authenticate'))) return failed(...ASKS_PASSWORD)
     await page.waitForLoadState('load', { timeout: WAITS.page }).catch(() => {})
     await page.evaluate(scrollThrough).catch(() => {})
-    await page.waitForFunction(allReady, MARK, { timeout: WAITS.ready, polling: 100 }).catch(() => {})
+    await framesReady(page, WAITS.ready)
     if (isSpent()) return failed('too-large', TOO_LARGE)
     const sight = await sightOf(page, how, origin, heard)
     const picture = await pictureOf(page, width, sight.height)
@@ -115,37 +116,11 @@ function listen(page: Page, origin: string): Heard {
   return heard
 }
 
-const PICTURE_PATHS = (['still', 'stillTwice', 'stillDrawing'] as const).map((path) =>
-  pathTo(path, '').replace(/\.\w+$/, ''),
-)
-
 async function sightOf(page: Page, how: BrowserLookId, origin: string, heard: Heard): Promise<Sight> {
-  const { widgets, ...rest } = await page.evaluate(measure, {
-    mark: MARK,
-    opensMark: OPENS_MARK,
-    overMark: OVER_MARK,
-    framePaths: [pathTo('frame', ''), pathTo('link', '')],
-    picturePaths: PICTURE_PATHS,
-    origin,
-  })
-  const measured: WidgetSight[] = []
-  for (const { address, ...widget } of widgets) {
-    const frame = address ? page.frames().find((one) => one.url() === address) : null
-    const inner = frame ? await frame.evaluate(measureFrame).catch(() => null) : null
-    measured.push(
-      inner
-        ? {
-            ...widget,
-            ...inner,
-            release: Number.isFinite(inner.release) ? inner.release : null,
-            overflows: widget.overflows || inner.overflows,
-          }
-        : widget,
-    )
-  }
+  const { widgets, ...rest } = await measureFrames(page.mainFrame(), origin)
   const { errors, failed } = heard
   const consent = (await consentBanner(page))?.text ?? null
-  return { width: lookKinds[how].window.width, ...rest, widgets: measured, errors, failed, consent }
+  return { width: lookKinds[how].window.width, ...rest, widgets, errors, failed, consent }
 }
 
 const headersOf = async (answer: Response | null): Promise<Record<string, string>> =>
