@@ -57,6 +57,26 @@ const nodeFree = {
   message: 'The core imports pure libraries only.',
 }
 
+/** @param paths of core that are more than types there */
+const widgetTakes = (files, paths) => ({
+  files,
+  ignores: ['**/*.test.ts'],
+  rules: {
+    '@typescript-eslint/no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            regex: `^@pebblestrand/core(?!/(?:${paths.join('|')})$)`,
+            allowTypeImports: true,
+            message: "Only core's types, its wire, and what a browser decides and reads by: import type.",
+          },
+        ],
+      },
+    ],
+  },
+})
+
 export const direction = [
   ...all.map((name) => ({
     files: [`packages/${name}/**/*.{ts,vue}`],
@@ -64,26 +84,17 @@ export const direction = [
       'no-restricted-imports': ['error', { patterns: [...forbiddenIn(name), ...(name === 'core' ? [nodeFree] : [])] }],
     },
   })),
-  {
-    // The widget takes core's types and the paths of the wire, the little that decides when something over a page appears, and what
-    // reads a form: the same decides in the rehearsal and on the server. Visitors download none of the rest.
-    files: ['packages/widget/src/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: {
-      '@typescript-eslint/no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            {
-              regex: '^@pebblestrand/core(?!/(?:wire|presence/deciding|forms/filling|forms/proof|hours/now)$)',
-              allowTypeImports: true,
-              message: "Only core's types, its wire, and what a browser decides and reads by: import type.",
-            },
-          ],
-        },
-      ],
-    },
-  },
+  // The widget takes core's types and the paths of the wire, the little that decides when something over a page appears, and what
+  // reads a form: the same decides in the rehearsal and on the server. Visitors download none of the rest.
+  widgetTakes(
+    ['packages/widget/src/**/*.ts'],
+    ['wire', 'presence/deciding', 'forms/filling', 'forms/proof', 'hours/now'],
+  ),
+  // The workbench's stage is no visitor's: it finds a widget's place in a page as the reading of a site does.
+  widgetTakes(
+    ['packages/widget/src/stage.ts', 'packages/widget/src/stage/**/*.ts'],
+    ['wire', 'site-facts/bands', 'verify/room-marks'],
+  ),
   {
     // What all subjects stand on knows none of them.
     files: ['packages/server/src/platform/**/*.ts'],

@@ -1,4 +1,4 @@
-import { readFileSync, readdirSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { payloadOf, type StagePayload } from '@pebblestrand/core/artefacts'
 import { articleItem } from '@pebblestrand/core/items'
 import { drawn, drawnHeight, kindOf } from '@pebblestrand/core/kinds'
@@ -13,7 +13,8 @@ import { platformOf } from '../packages/standins/src/platforms/list'
 import { sites } from '../packages/standins/src/sites/list'
 import { styleSheet } from '../packages/standins/src/sites/style'
 
-// What the stage shows of a widget that is planned, beside the page after the snippet was pasted there, in Chromium.
+// What the stage shows of a widget that is planned, beside the page after the snippet was pasted there, in Chromium: the same box
+// within 2 px in three windows. Nothing is known of the placement but its region.
 
 const OURS = 'http://ours.test'
 const THEIRS = 'http://theirs.test'
@@ -76,35 +77,6 @@ const ofStandIns: Sample[] = sites.flatMap((site) => {
     withText: (text: string) => shown({ [region]: text }),
   }))
 })
-
-/** Pages that nobody here wrote, at the points that a person named. */
-const foreign = new URL('../packages/core/corpus/fixtures/foreign/', import.meta.url)
-const POINT = /\[\[(\w+)\]\]/g
-const ofOthers: Sample[] = readdirSync(foreign)
-  .filter((file) => file.endsWith('.html'))
-  .flatMap((file) => {
-    const text = readFileSync(new URL(file, foreign), 'utf8')
-    const named = [...text.matchAll(POINT)].map(([, region]) => region as Region)
-    const filled = (at: number, by: string) => {
-      let n = 0
-      return text.replace(POINT, () => (n++ === at ? by : ''))
-    }
-    return regionIds.flatMap((region) => {
-      // The last is where something is added to a region.
-      const at = named.lastIndexOf(region)
-      return at < 0
-        ? []
-        : [
-            {
-              name: `${file} ${region}`,
-              region,
-              selector: null,
-              without: filled(-1, ''),
-              withText: (by: string) => filled(at, by),
-            },
-          ]
-    })
-  })
 
 const strand = readFileSync(new URL('../packages/widget/dist/strand.js', import.meta.url), 'utf8')
 
@@ -186,12 +158,5 @@ async function compare(browser: Browser, samples: Sample[]): Promise<string[]> {
 
 test('a planned widget stands on the stage as on the page, on every simulated site', async ({ browser }) => {
   const wrong = await compare(browser, ofStandIns)
-  console.log(`${ofStandIns.length * 3 - wrong.length} of ${ofStandIns.length * 3}`)
-  expect(wrong).toEqual([])
-})
-
-test('and on pages that nobody here wrote', async ({ browser }) => {
-  const wrong = await compare(browser, ofOthers)
-  console.log(`${ofOthers.length * 3 - wrong.length} of ${ofOthers.length * 3}`)
   expect(wrong).toEqual([])
 })
