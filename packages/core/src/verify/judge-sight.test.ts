@@ -118,6 +118,21 @@ describe('the width of its place', () => {
     expect(notes(260, { placement: { region: 'sidebar', width: 300 } })).toEqual([])
     expect(notes(null, measured)).toEqual([])
   })
+  it('is that of the placement, not of what one page put around the widget', () => {
+    const wrapped = site.with(`<div style="width:120px"><div>${snippet()}</div></div>`)
+    const around = [120, 120, 300, 300].map((width) => ({ x: 0, y: 0, width: width + 40, height: 100, content: width }))
+    const { facts, notes: said } = judged(wrapped, everywhere(sight({ room: 120, around })), { plan: measured })
+    expect([facts.room, said]).toEqual([300, []])
+    // Beside something else, what it stands in is the placement's own part.
+    const shared = site.with(`<div style="width:120px"><p>Boats</p>${snippet()}</div>`)
+    expect(judged(shared, everywhere(sight({ room: 120, around })), { plan: measured }).facts.room).toBe(120)
+  })
+  it('is not taken from where it does not belong', () => {
+    const elsewhere = site.elsewhere(snippet())
+    const { facts, findings } = judged(elsewhere, everywhere(sight({ room: 736, beside: 'wider' })), { plan: measured })
+    expect(findings.map(({ code }) => code)).toEqual(['wrong-placement'])
+    expect(facts.room).toBeNull()
+  })
   it('what it can be marked by is given with where it is drawn', () => {
     const boxes = Array.from({ length: 6 }, (_, i) => ({ x: i, y: 0, width: 300 + i, height: 100 }))
     const { facts } = judged(page, everywhere(sight({ around: boxes })))

@@ -95,7 +95,7 @@ export function judge(plan: Plan, looks: readonly ReadLook[]): Verdict {
     clearest,
     newest,
     [...browserNote(looks), ...widthNote(plan, looks)],
-    roomOf(plan.install, looks),
+    roomOf(plan, looks),
   )
 }
 

@@ -39,6 +39,16 @@ export interface PresenceSight {
 /** What keeps a copy from being seen. */
 export type Unseen = 'not-displayed' | 'no-size' | 'covered' | 'clipped'
 
+/** A box of what a copy stands in. */
+export interface AroundBox {
+  x: number
+  y: number
+  width: number
+  height: number
+  /** Px that it leaves to what is in it; looks of before did not say. */
+  content?: number
+}
+
 /** One copy of an install, as a browser drew it. */
 export interface WidgetSight {
   id: string
@@ -66,7 +76,7 @@ export interface WidgetSight {
   /** Of those, the ones that were asked for and lead nowhere. */
   broken?: { url: string; problem: string }[]
   /** Boxes of what it stands in, from the nearest outwards. */
-  around?: { x: number; y: number; width: number; height: number }[]
+  around?: AroundBox[]
   /** Px: how high the frame of the page is that it stands in, and how high it would have to be; left out where all of it fits. */
   framed?: { height: number; needs: number }
   /** Px that what it stands in leaves it; looks of before did not say. */

@@ -198,7 +198,10 @@ export function measure({
     const boxes = []
     for (let at = element.parentElement; at && at !== document.body && boxes.length < 16; at = at.parentElement) {
       const { left, top, width, height } = at.getBoundingClientRect()
+      const style = getComputedStyle(at)
+      const edges = [style.paddingLeft, style.paddingRight, style.borderLeftWidth, style.borderRightWidth]
       boxes.push({
+        content: Math.round(width - edges.reduce((sum, px) => sum + (parseFloat(px) || 0), 0)),
         x: Math.round(left + scrollX),
         y: Math.round(top + scrollY),
         width: Math.round(width),
