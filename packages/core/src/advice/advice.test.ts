@@ -222,6 +222,21 @@ describe('steps', () => {
       'Look at the page signed out.',
     ])
   })
+  it('name no pattern as if it were a page', () => {
+    const open = (path: string) =>
+      stepsFor(profiles['hand-coded']!, {
+        page: 'Every page',
+        path,
+        region: 'footer',
+        box: 'Code box',
+        cacheMinutes: 0,
+      })[0]!
+        .parts.map(({ text }) => text)
+        .join('')
+    expect(open('/*')).toBe('Open what all pages share at the editing desk.')
+    expect(open('/news/*')).toBe('Open the pages below /news/ at the editing desk.')
+    expect(open('/news')).toBe('Open Every page at the editing desk.')
+  })
   it('leave the cache out where there is none', () => expect(text('hand-coded', 0).join(' ')).not.toMatch(/cache/))
   it('fill every blank of every profile', () => {
     for (const { id } of profileList) expect(text(id, 60, null).join(' ')).not.toMatch(/[{}*]/)

@@ -1,3 +1,4 @@
+import { fixedBeginning, isPattern } from '../page-patterns'
 import type { PlatformProfile, StepId } from '../platforms'
 import { duration } from '../words'
 import { tallest, type DrawnSizes } from './drawn-size'
@@ -9,7 +10,9 @@ export interface Step {
 }
 
 export interface StepContext {
+  /** Its title, and its path or pattern of paths. */
   page: string
+  path?: string
   region: string
   /** The site's tag brings it: there is nothing to paste. */
   isBrought?: boolean
@@ -26,7 +29,7 @@ export interface StepContext {
 /** A platform's steps for one install. A site without a cache has no step to clear one, one that lets us through none to allow it. */
 export function stepsFor(profile: PlatformProfile, context: StepContext): Step[] {
   const fill: Record<string, string> = {
-    page: context.page,
+    page: pageWords(context),
     region: context.region,
     box: context.box ?? 'box that takes HTML',
     cache: `It keeps pages up to ${duration(context.cacheMinutes)}.`,
@@ -41,6 +44,12 @@ export function stepsFor(profile: PlatformProfile, context: StepContext): Step[]
         ...(step.id === 'paste' && context.drawn ? parts(` ${sizeWords(context.drawn)}`, {}) : []),
       ],
     }))
+}
+
+/** A pattern is no page that anybody can open. */
+function pageWords({ page, path }: StepContext): string {
+  if (!path || !isPattern(path)) return page
+  return path === '/*' ? 'what all pages share' : `the pages below ${fixedBeginning(path)}`
 }
 
 function sizeWords(sizes: DrawnSizes): string {

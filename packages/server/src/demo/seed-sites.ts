@@ -2,9 +2,15 @@ import type { Transaction } from 'sequelize'
 import { Client, Page, Placement, Site } from '../sites/models'
 import type { Desks, StandInSite } from './desk'
 
-/** Px that the sites' pages are wide inside, in windows of 768 and 390 px. */
-const TABLET = 768 - 40
-const PHONE = 390 - 40
+/** Px that the sites' pages have at their sides, and are wide inside in windows of 768 and 390 px. */
+const PADDING = 40
+const TABLET = 768 - PADDING
+const PHONE = 390 - PADDING
+
+/** Platforms whose columns reach to the edges of the page's width, without its padding. */
+const toTheEdge = new Set(['canvas-builder', 'hosted-shop', 'tag-manager'])
+/** A footer in two columns. */
+const HALF_FOOTER: Record<string, readonly [number, number]> = { 'pollard-cycles': [551, 355] }
 
 /** Places that no landmark and no name tells: the agency has marked them. */
 const marks: Record<string, string> = {
@@ -51,21 +57,23 @@ export async function seedSite(
     pages.map(({ path, title }, position) => ({ path, title, siteId: site.id, position })),
     { transaction },
   )
-  const inner = theme.contentWidth - 40 // the sites' padding
+  const inner = theme.contentWidth - PADDING
+  const edge = toTheEdge.has(from.platform) ? PADDING : 0
+  const beside = theme.sidebarWidth + 40
   const widths = [
-    ['header', inner, TABLET],
-    ['main', inner - theme.sidebarWidth - 40, TABLET - theme.sidebarWidth - 40],
-    ['sidebar', theme.sidebarWidth, theme.sidebarWidth],
-    ['footer', inner, TABLET],
+    ['header', inner, TABLET, PHONE],
+    ['main', inner + edge - beside, TABLET + edge - beside, PHONE + edge],
+    ['sidebar', theme.sidebarWidth, theme.sidebarWidth, PHONE + edge],
+    ['footer', ...(HALF_FOOTER[from.host] ?? [inner, TABLET]), PHONE],
   ] as const
   await Placement.bulkCreate(
-    widths.map(([region, width, widthTablet], position) => ({
+    widths.map(([region, width, widthTablet, widthPhone], position) => ({
       siteId: site.id,
       name: region,
       region,
       width,
       widthTablet,
-      widthPhone: PHONE,
+      widthPhone,
       known: 'read' as const,
       selector: region === 'sidebar' ? (marks[from.host] ?? null) : null,
       position,

@@ -107,6 +107,7 @@ function instructed(context: Context, where: Where, facts?: ArtefactFacts): Inst
     drawn,
     steps: stepsFor(profile, {
       page: row.page,
+      path: row.path,
       region: isTag ? 'head of every page' : (row.region ?? OVER_PAGE),
       isBrought: install.method === 'tag' && !isTag,
       box: taken.box?.name ?? null,

@@ -138,7 +138,17 @@ export const useWorkbench = defineStore('workbench', () => {
   /** What is on the bench is still being worked out. */
   const working = ref(false)
   watch(
-    [kind, parsed, () => widget.value?.name, sources, itemsAt, inside, ownPictures, () => standing.value.around, () => standing.value.widths],
+    [
+      kind,
+      parsed,
+      () => widget.value?.name,
+      sources,
+      itemsAt,
+      inside,
+      ownPictures,
+      () => standing.value.around,
+      () => standing.value.widths,
+    ],
     async () => {
       const own = ++asked
       if (!kind.value || !parsed.value || !widget.value) return void (result.value = null)

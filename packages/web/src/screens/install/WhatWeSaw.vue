@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
-import { shortAddress } from '../../parts/address'
+import { plural, shortAddress } from '../../parts/address'
 import RemoveIt from '../../parts/RemoveIt.vue'
 import TimeAgo from '../../parts/TimeAgo.vue'
 import { checkWords, useChecks } from '../../stores/checks'
@@ -109,8 +109,11 @@ const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFa
     </div>
     <div aria-live="polite">
       <p v-if="running" class="pt-3 text-tide">{{ checkWords[running] }} …</p>
-      <!-- What was seen before stays in sight while it is looked at again. -->
-      <p v-if="headline" class="pt-3 font-bold" :class="headline.tone">{{ headline.text }}</p>
+      <!-- What was seen before stays in sight while it is looked at again, and says that it is of before. -->
+      <p v-if="running && check" class="pt-3 text-soft">
+        Before this check: {{ headline ? headline.text : plural(open.length, 'finding') + '.' }}
+      </p>
+      <p v-else-if="headline" class="pt-3 font-bold" :class="headline.tone">{{ headline.text }}</p>
       <template v-if="!stale"
         ><FindingNote
           v-for="finding in faults"

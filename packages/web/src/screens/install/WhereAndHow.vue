@@ -3,11 +3,12 @@ import { computed } from 'vue'
 import { asApiError } from '../../api/error'
 import type { InstallDetail } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
+import { maySayPasted } from '../../parts/may-say-pasted'
 import { changeInstall, markPasted, unmarkPasted } from '../../queries/installs'
 
 const props = defineProps<{ install: InstallDetail }>()
 
-const mayPaste = computed(() => props.install.status === 'planned' || props.install.status === 'handed-over')
+const mayPaste = computed(() => maySayPasted(props.install))
 const attempt = (action: Promise<unknown>) => action.catch((e: unknown) => sayFault(asApiError(e)))
 
 function tick(id: string, done: boolean): void {

@@ -7,6 +7,7 @@ import { useRouter } from 'vue-router'
 import { asApiError } from '../../api/error'
 import type { RegisterRow } from '../../api/types'
 import { say, sayFault } from '../../frame/notices'
+import { maySayPasted } from '../../parts/may-say-pasted'
 import { checkInstall, markPasted, retireInstall } from '../../queries/installs'
 
 const props = defineProps<{ row: RegisterRow }>()
@@ -24,7 +25,7 @@ const actions = computed(() => [
   {
     name: 'Mark as pasted',
     run: () => attempt(pasted()),
-    may: props.row.status === 'planned' || props.row.status === 'handed-over',
+    may: maySayPasted(props.row),
   },
   {
     name: 'Open the page',

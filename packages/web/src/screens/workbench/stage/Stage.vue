@@ -91,7 +91,11 @@ onBeforeUnmount(() => {
 
 <template>
   <div ref="room" class="min-w-0">
-    <div :class="{ 'overflow-x-auto': fullSize }">
+    <div
+      v-bind="
+        fullSize ? { tabindex: 0, role: 'region', 'aria-label': 'Widget at full size', class: 'overflow-x-auto' } : {}
+      "
+    >
       <Ruler :width="shownWidth" :scale="scale" />
       <div
         class="relative overflow-clip bg-white"
