@@ -92,7 +92,7 @@ function show({ payload, look, padding, reserved }: Extract<Asked, { pebblestran
     document.body.style.padding = `${padding}px`
     // Something over a page wants one below it: lines as of a text, in the colour of the site's.
     document.body.classList.toggle('lines', Boolean(payload.data.over))
-  } else if (!isShown) settle(room, Number(dataset.width) || 0)
+  }
   // The element is as the pasted one, with the room that is kept for it.
   room.style.minHeight = payload.data.over ? '' : reserved
   room.removeAttribute(OVER_MARK)
@@ -110,5 +110,7 @@ addEventListener('message', ({ source, data }: MessageEvent<Asked | null>) => {
   if (data?.pebblestrand === 'replay') replay(data.ms)
   if (data?.pebblestrand === 'show') show(data)
 })
+// Before anything is said: the window is a wide one until then.
+if (isInPage) settle(room, Number(dataset.width) || 0)
 new ResizeObserver(tell).observe(room)
 parent.postMessage({ pebblestrand: 'ready' }, '*')
