@@ -33,6 +33,16 @@ export function allReady(mark: string): boolean {
   return own.every((element) => element.hasAttribute(`${mark}-release`))
 }
 
+/** Whether every picture that a screenshot would show is there, or will not come. @param tallest px of the page that are shown */
+export function picturesThere([mark, tallest]: readonly [string, number]): boolean {
+  const ours = [...document.querySelectorAll(`[${mark}]`)].flatMap((element) => element.shadowRoot ?? [])
+  const pictures = [document, ...ours].flatMap((root) => [...root.querySelectorAll('img')])
+  return pictures.every((picture) => {
+    const [box] = picture.getClientRects()
+    return picture.complete || !box || box.top + scrollY > tallest
+  })
+}
+
 /** Brings what is put off until it is scrolled to. */
 export async function scrollThrough(): Promise<void> {
   const step = Math.max(300, innerHeight * 0.8)

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
+import sharp from 'sharp'
 import { request } from 'undici'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { methods, type MethodId } from '@pebblestrand/core/methods'
@@ -148,6 +149,26 @@ describe('what a browser sees', () => {
     expect(widget!.around![0]).toMatchObject({ x: 980, width: 300 })
     expect(verdict).toMatchObject({ status: 'confirmed', facts: { region: 'sidebar', copies: 1 } })
     for (const picture of pictures) expect(picture!.subarray(0, 3)).toEqual(Buffer.from([0xff, 0xd8, 0xff])) // JPEG
+  }, 60_000)
+  it('is pictured once its pictures are there', async () => {
+    const red =
+      '<svg xmlns="http://www.w3.org/2000/svg" width="200" height="100"><rect width="200" height="100" fill="#e00000"/></svg>'
+    const url = await serve((request, response) => {
+      if (request.url !== '/slow.svg')
+        return void response
+          .writeHead(200, { 'content-type': 'text/html' })
+          .end(
+            '<body style="margin:0"><script>onload=()=>{const i=new Image(200,100);i.src="/slow.svg";document.body.prepend(i)}</script>',
+          )
+      setTimeout(() => response.writeHead(200, { 'content-type': 'image/svg+xml' }).end(red), 900)
+    })
+    const { picture } = await pool.visit((visit) => lookInBrowser(visit, url, 'desktop', origin))
+    const { data } = await sharp(picture!)
+      .extract({ left: 100, top: 50, width: 1, height: 1 })
+      .raw()
+      .toBuffer({ resolveWithObject: true })
+    expect(data[0]).toBeGreaterThan(180)
+    expect(data[1]).toBeLessThan(60)
   }, 60_000)
   it('a frame, looked into', async () => {
     const { codes, widget } = await see(page(snippet('frame')))

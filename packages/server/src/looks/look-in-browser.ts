@@ -1,12 +1,12 @@
 import { HELD, MARK } from '@pebblestrand/core/wire'
 import type { Look, Sight } from '@pebblestrand/core/verify'
-import { lookKinds, type BrowserLookId } from '@pebblestrand/core/verify/words'
+import { lookKinds, PICTURE_TALLEST, type BrowserLookId } from '@pebblestrand/core/verify/words'
 import type { LookSamples } from '@pebblestrand/core/site-look'
 import type { Page, Response } from 'playwright-core'
 import type { Visit } from '../platform/browser/pool'
 import { sampleLook } from './sample-page'
 import { consentBanner } from './consent-banner'
-import { hold, scrollThrough, watch } from './in-page'
+import { hold, picturesThere, scrollThrough, watch } from './in-page'
 import { framesReady, measureFrames } from './measure-frames'
 import { pictureOf } from './picture'
 
@@ -19,8 +19,8 @@ export interface Sighting {
   samples?: LookSamples | undefined
 }
 
-/** Ms: for the page itself, and for what is ours to be there. */
-const WAITS = { page: 12_000, ready: 4000 }
+/** Ms: for the page itself, for what is ours to be there, and for pictures before the page is pictured. */
+const WAITS = { page: 12_000, ready: 4000, pictures: 2500 }
 /** Bytes of markup that are kept. */
 const MOST_HTML = 5 * 1024 * 1024
 
@@ -63,6 +63,9 @@ export async function lookInBrowser(
     await framesReady(page, WAITS.ready)
     if (isSpent()) return failed('too-large', TOO_LARGE)
     const sight = await sightOf(page, how, origin, heard)
+    await page
+      .waitForFunction(picturesThere, [MARK, PICTURE_TALLEST] as const, { timeout: WAITS.pictures, polling: 100 })
+      .catch(() => {})
     const picture = await pictureOf(page, width, sight.height)
     const samples = how === 'desktop' ? await page.evaluate(sampleLook, MARK).catch(() => undefined) : undefined
     const html = (await page.content()).slice(0, MOST_HTML).replaceAll('\0', '\uFFFD')
