@@ -144,7 +144,9 @@ const warning = computed(() => {
   if (bench.result?.nothing && bench.kind?.content?.facts)
     return `As it stands, nothing would be shown: the source does not say its ${bench.kind.content.many}.`
   if (!sieve.value) return ''
-  if (!shown.value) return 'As it stands, nothing would be shown: the sieve takes everything out.'
+  // A badge or a card says something without any item of its own.
+  if (!shown.value)
+    return bench.result?.nothing ? 'As it stands, nothing would be shown: the sieve takes everything out.' : ''
   const fill =
     bench.kind?.box && verdict.value
       ? gapsHere(bench.kind.box, bench.settings, verdict.value.fit.columns, shown.value, mostItems(bench.kind))

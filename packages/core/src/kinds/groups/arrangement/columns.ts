@@ -18,11 +18,17 @@ export function extraOf({ layout }: Pick<ArrangementSettings, 'layout'>, columns
   return columns === 2 ? 1 : 3
 }
 
-/** How many cells are shown in so many columns, where only so many rows are wanted. */
-export function shownIn(s: Pick<ArrangementSettings, 'layout' | 'rows'>, columns: number): number {
-  const hasRows = s.layout === 'grid' || s.layout === 'large-first'
-  return hasRows && s.rows !== 'all' ? Math.max(1, Number(s.rows) * columns - extraOf(s, columns)) : Infinity
+/**
+ * How many cells are shown in so many columns, where only so many rows are wanted. With more to come by a button it is that
+ * which says how many: rows would hide what it brings.
+ */
+export function shownIn(s: Pick<ArrangementSettings, 'layout' | 'rows' | 'more'>, columns: number): number {
+  return hasRows(s) && s.rows !== 'all' ? Math.max(1, Number(s.rows) * columns - extraOf(s, columns)) : Infinity
 }
+
+/** Whether rows can be limited. */
+export const hasRows = ({ layout, more = 'no' }: Pick<ArrangementSettings, 'layout' | 'more'>): boolean =>
+  (layout === 'grid' || layout === 'large-first') && more === 'no'
 
 /** Px: the width that decides which column of a wall is the least high, where a step begins at nothing. */
 const USUAL = 340

@@ -1,4 +1,5 @@
 import { choice, number } from '../../setting'
+import { hasRows } from './columns'
 
 const layouts = {
   list: 'list',
@@ -16,6 +17,8 @@ export interface ArrangementSettings {
   columnsTablet: Given
   columnsPhone: Given
   rows: Rows
+  /** How many come by a button, of a kind that has one (groups/more.ts). */
+  more?: string
   gap: number
   moves: 'no' | '5' | '8' | '12'
   align: 'start' | 'centre' | 'end'
@@ -94,7 +97,7 @@ export function arrangementShape<const L extends Layout>(
       paragraph: 'layout',
       before: ', ',
       hints: ['rows'],
-      when: oneOf('grid', 'large-first'),
+      when: (s) => hasRows(s as never),
     }),
     moves: choice(
       {
