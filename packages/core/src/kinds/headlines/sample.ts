@@ -1,5 +1,6 @@
 import { articleItem } from '../../items'
 import type { Sample } from '../kind'
+import { samplePicture } from '../sample-picture'
 
 /** Items everyone can tell apart, for starters and for the stage before there is a source. */
 const words = [
@@ -26,7 +27,7 @@ export const sample = (origin: string): Sample => ({
       author: 'A. Writer',
       publishedAt: `2026-11-${String(20 - index).padStart(2, '0')}T09:00:00.000Z`,
       link: 'https://example.org/',
-      picture: { url: `${origin}/starter-pictures/${index + 1}.svg`, width: 640, height: 360, alt: '' },
+      picture: samplePicture(origin, index),
     }),
   ),
 })

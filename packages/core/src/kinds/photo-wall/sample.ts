@@ -1,5 +1,6 @@
 import type { Item } from '../../items'
 import type { Sample } from '../kind'
+import { samplePicture } from '../sample-picture'
 
 const captions = [
   'First boat out, and nobody but the dog aboard.',
@@ -26,9 +27,7 @@ export const sample = (origin: string): Sample => ({
       type: 'post',
       title: '',
       text: captions[at % captions.length]!,
-      pictures: [
-        { url: `${origin}/samples/picture-${(at % 4) + 1}.svg`, width: 640, height: at % 3 ? 640 : 800, alt: '' },
-      ],
+      pictures: [samplePicture(origin, at, { height: at % 3 ? 640 : 800 })],
       isClip: false,
       likes: 40 + at * 17,
       comments: at % 5,

@@ -1,5 +1,6 @@
 import type { Item } from '../../items'
 import type { Sample } from '../kind'
+import { samplePicture } from '../sample-picture'
 
 const picked = [
   ['The tide mill, and why it stopped', 'Harbour Almanac', 'Ten pages, and a drawing of every cog.'],
@@ -25,8 +26,7 @@ export const sample = (origin: string): Sample => ({
       title: title!,
       text: text!,
       site: site!,
-      picture:
-        at === 5 ? null : { url: `${origin}/samples/picture-${(at % 4) + 1}.svg`, width: 640, height: 480, alt: '' },
+      picture: at === 5 ? null : samplePicture(origin, at, { height: 480 }),
     },
   })),
 })

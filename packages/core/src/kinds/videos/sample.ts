@@ -1,5 +1,6 @@
 import type { Item } from '../../items'
 import type { Sample } from '../kind'
+import { samplePicture } from '../sample-picture'
 
 const films: [string, number][] = [
   ['Ten minutes of shooting stars', 634],
@@ -24,7 +25,7 @@ export const sample = (origin: string): Sample => ({
       type: 'video',
       title,
       text: '',
-      picture: { url: `${origin}/samples/picture-${(at % 4) + 1}.svg`, width: 640, height: 360, alt: '' },
+      picture: samplePicture(origin, at),
       seconds,
       player: null,
     },
