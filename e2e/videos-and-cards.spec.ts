@@ -121,7 +121,7 @@ test('a profile card from its handle to a live page, and of a channel', async ({
   await expect(stage.getByText('@gullhaven.ferries')).toHaveCount(0)
   // A card without posts shows its profile: that is not nothing.
   await page.locator('[data-setting=count]').click()
-  await page.getByLabel('Newest posts').fill('0')
+  await page.getByRole('spinbutton', { name: /Newest posts/ }).first().fill('0')
   await expect(stage.locator('[part=list]')).toHaveCount(0)
   await expect(stage.getByText('Rope, slowly. Clocks, too.')).toBeVisible()
   await expect(page.getByText('nothing would be shown')).toHaveCount(0)

@@ -3,7 +3,7 @@ import { readElement } from '../methods'
 import type { Region } from '../platforms'
 import { MARK } from '../wire'
 import { matchesOf } from './match-selector'
-import { isOurs } from './ours'
+import { oursAmong } from './ours'
 import { ancestors, isElement, parsePage, walk, type Page } from './page'
 import type { Plan } from './plan'
 import { regionsOf } from './place/regions'
@@ -81,11 +81,12 @@ function placementElements(page: Page, { selector, region }: NonNullable<Plan['p
 
 function markParts(page: Page, elements: readonly Element[], hosts: readonly Element[], region: Region): void {
   const { labels } = regionsOf(page)
+  const ours = oursAmong(elements)
   const mark = (element: Element, as: RoomMark) => (element.attribs[ROOM_MARK] = as)
   for (const element of elements) {
     const label = labels.get(element)
     if (label && label.region !== region) mark(element, label.region === 'main' ? 'content' : 'elsewhere')
-    else if (isOurs(element)) mark(element, 'ours')
+    else if (ours.has(element)) mark(element, 'ours')
   }
   for (const host of hosts) mark(host, 'here')
 }

@@ -1,6 +1,7 @@
+import type { AnyNode } from 'domhandler'
 import { isSameWidth } from '../layout'
 import type { ReadLook } from './look'
-import { isOurs } from './ours'
+import { onlyPart } from './ours'
 import { ancestors } from './page'
 import { regionsOf } from './place/regions'
 import { matchesOf } from './match-selector'
@@ -37,8 +38,10 @@ export function roomOf(plan: Plan, looks: readonly ReadLook[]): number | null {
   const { labels } = regionsOf(seen.page)
   const marked = plan.placement?.selector ? matchesOf(seen.page, plan.placement.selector) : null
   let outwards = 0
+  let within: AnyNode = copy.node
   for (const at of ancestors(copy.node)) {
-    if (!isOurs(at) || labels.has(at) || marked?.has(at)) break
+    if (onlyPart(at) !== within || labels.has(at) || marked?.has(at)) break
+    within = at
     outwards++
   }
   return outwards ? (widget.around?.[outwards]?.content ?? null) : (widget.room ?? null)
