@@ -93,7 +93,7 @@ export const direction = [
   // The workbench's stage is no visitor's: it finds a widget's place in a page as the reading of a site does.
   widgetTakes(
     ['packages/widget/src/stage.ts', 'packages/widget/src/stage/**/*.ts'],
-    ['wire', 'site-facts/bands', 'verify/room-marks'],
+    ['wire', 'site-facts/bands', 'verify/element-names', 'verify/room-marks'],
   ),
   {
     // What all subjects stand on knows none of them.

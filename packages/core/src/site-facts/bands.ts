@@ -1,6 +1,8 @@
 // Where in a region something that is pasted comes to stand, and how wide it gets there: by what a browser draws. Of a page
 // that was measured and of one that is drawn at this moment alike, so it knows neither's elements.
 
+import { flow, inline, pictured } from '../verify/place/element-names'
+
 /** What is known of an element that is drawn; px of the page. */
 export interface DrawnBox {
   x: number
@@ -40,15 +42,8 @@ const MOST_COLUMNS = 3
 /** Letters: more is no label. */
 const A_LINE = 30
 
-/** What stands in a line, and what a text is made of. */
-const ofTexts = new Set(
-  (
-    'a span b i em strong small label button input select textarea time svg code ' +
-    'p h1 h2 h3 h4 h5 h6 ul ol dl blockquote pre address'
-  ).split(' '),
-)
-/** What stands in a text as well as above a part of the page. */
-const pictures = new Set('figure img picture hr br'.split(' '))
+/** What a text and its lines are made of, pictures aside. */
+const ofTexts = new Set([...inline, ...flow, 'select', 'textarea'].filter((name) => !pictured.has(name)))
 
 /** The width that most of a region's bands, by height, leave to what stands in them; null where nothing of it is drawn. */
 export function bandsOf<E>(drawing: Drawing<E>, region: E): Bands<E> | null {
@@ -58,7 +53,7 @@ export function bandsOf<E>(drawing: Drawing<E>, region: E): Bands<E> | null {
     if (!contentOf(drawing, band.element)) continue
     const drawn = drawing.kids(band.element).filter((kid) => (drawing.box(kid)?.height ?? 0) > 0)
     const isText = band.depth >= DEEPEST || !drawn.length || holdsText(drawing, band.element, drawn)
-    const kids = drawn.filter((kid) => !pictures.has(drawing.name(kid)))
+    const kids = drawn.filter((kid) => !pictured.has(drawing.name(kid)))
     // Bands lie one under another, each as wide as the region lets it be; columns beside each other share one.
     const within = isText
       ? []
@@ -118,7 +113,7 @@ export function columnsBeside<E>(drawing: Drawing<E>, core: E): E[] {
 
 const holdsText = <E>(drawing: Drawing<E>, parent: E, kids: readonly E[]) =>
   kids.some((kid) => ofTexts.has(drawing.name(kid))) ||
-  kids.every((kid) => pictures.has(drawing.name(kid))) ||
+  kids.every((kid) => pictured.has(drawing.name(kid))) ||
   drawing.ownText(parent) > A_LINE
 
 /** Each begins under where the one before it ends, give or take what overlaps for looks. */

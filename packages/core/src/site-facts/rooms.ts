@@ -5,7 +5,7 @@ import type { BrowserLookId } from '../verify/look-kinds'
 import { isOurs } from '../verify/ours'
 import { isElement, type Page } from '../verify/page'
 import { markOf } from '../verify/place/mark'
-import { skipped } from '../verify/place/page-layout'
+import { skipped } from '../verify/place/element-names'
 import { regionsOf } from '../verify/place/regions'
 import { bandsOf, columnsBeside, contentOf, mostOfHeight, NARROWEST, type Bands, type Drawing } from './bands'
 

@@ -59,9 +59,10 @@ export async function scrollThrough(): Promise<void> {
   await new Promise((resolve) => requestAnimationFrame(() => resolve(null)))
 }
 
-/** Whether anything of ours may be in a frame; what it is, is measured then. */
-export function holdsOurs([mark, opensMark]: readonly [string, string]): boolean {
-  return document.querySelector(`[${mark}], [${opensMark}], iframe, object, embed, img`) !== null
+/** Whether anything of ours is in a frame, or a frame that may hold some. @param paths what those of ours begin with */
+export function holdsOurs([mark, opensMark, paths]: readonly [string, string, readonly string[]]): boolean {
+  if (document.querySelector(`[${mark}], [${opensMark}], iframe, object, embed`)) return true
+  return [...document.images].some(({ src }) => paths.some((path) => src.includes(path)))
 }
 
 /**

@@ -60,7 +60,7 @@ async function holdersIn(frame: Frame): Promise<Frame[]> {
   const found: Frame[] = []
   for (const one of foreign) {
     if (found.length === MOST_FRAMES) break
-    if (await one.evaluate(holdsOurs, [MARK, OPENS_MARK] as const).catch(() => false)) found.push(one)
+    if (await one.evaluate(holdsOurs, [MARK, OPENS_MARK, PICTURE_PATHS] as const).catch(() => false)) found.push(one)
   }
   return found
 }

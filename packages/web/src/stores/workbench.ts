@@ -33,7 +33,6 @@ import { useDraftSaving } from './draft-saving'
 
 const { widgets, sources: sourceRoutes } = routes
 
-/** The widget on the bench: its draft, what its sources hold, and what comes of both. */
 /** Where a widget is looked at: what its words hang on, the colours of the site, and the widths of the placement. */
 export interface Standing {
   around: Around
@@ -41,6 +40,7 @@ export interface Standing {
   widths: PlacementWidths | null
 }
 
+/** The widget on the bench: its draft, what its sources hold, and what comes of both. */
 export const useWorkbench = defineStore('workbench', () => {
   const widget = ref<WidgetDetail | null>(null)
   const settings = ref<Settings>({})

@@ -1,14 +1,13 @@
 import type { DrawnBox, Drawing } from '@pebblestrand/core/site-facts/bands'
+import { skipped } from '@pebblestrand/core/verify/element-names'
 import { ROOM_ID, ROOM_MARK, type RoomMark } from '@pebblestrand/core/verify/room-marks'
-
-const skipped = new Set(['SCRIPT', 'STYLE', 'TEMPLATE', 'NOSCRIPT', 'LINK', 'META', 'BASE', 'TITLE', 'HEAD'])
 
 /** The page as it is drawn at this moment, without what is of other regions and without widgets that stand there. */
 export const pageAsDrawn: Drawing<Element> = {
   kids: ({ children }) =>
     [...children].filter((kid) => {
       const mark = kid.getAttribute(ROOM_MARK) as RoomMark | null
-      return !skipped.has(kid.tagName) && kid.id !== ROOM_ID && mark !== 'elsewhere' && mark !== 'ours'
+      return !skipped.has(kid.localName) && kid.id !== ROOM_ID && mark !== 'elsewhere' && mark !== 'ours'
     }),
   parent: ({ parentElement }) => parentElement,
   box: boxOf,

@@ -2,16 +2,13 @@ import type { AnyNode, Element } from 'domhandler'
 import { elementsNamed, isElement, type Page } from '../page'
 import { columnsOf, type Column } from './columns'
 import { declared } from './declared'
+import { flow, skipped } from './element-names'
 import { measures, NOTHING, type Measure } from './measure'
 import { OVER_THE_PAGE } from './names'
 import { hasRights } from './rights'
 
-/** Elements of a text, not of a layout. */
-export const flow = new Set('p h1 h2 h3 h4 h5 h6 ul ol dl figure img blockquote pre hr br picture address'.split(' '))
 /** Enough to read: fewer letters are a line, not a text. */
 export const A_TEXT = 120
-/** What makes nothing of the page. */
-export const skipped = new Set('script style template noscript link meta base title head'.split(' '))
 
 /** The children of an element that make something of the page, and how they lie. */
 export interface Layout {

@@ -7,7 +7,8 @@ import type { KnownBy, Label } from './known-by'
 import { landmarkOf } from './landmark'
 import { hasRights } from './rights'
 import { namedBy } from './names'
-import { A_TEXT, flow, PageLayout, skipped } from './page-layout'
+import { flow, inline, skipped } from './element-names'
+import { A_TEXT, PageLayout } from './page-layout'
 import { NOTHING_TOLD, panelBeside, panelWithin } from './panel'
 
 /** What is settled above an element. */
@@ -18,7 +19,7 @@ interface Around {
 }
 
 /** What stands in a line, or opens: no part of a layout. */
-const inline = new Set('a span b i em strong small label button input details summary code time svg'.split(' '))
+const noPart = new Set([...inline, 'details', 'summary'])
 
 /** Letters a link, of links that are numbers for the most part. */
 const NUMBERED = 4
@@ -164,7 +165,7 @@ export class Regions {
   }
 
   private byName(child: Element, around: Around): Label | null {
-    if (this.page.shells.has(child) || inline.has(child.name)) return null
+    if (this.page.shells.has(child) || noPart.has(child.name)) return null
     // A paragraph or a list is a part of the layout only where its id says so: classes of texts are many.
     const named = namedBy(child, flow.has(child.name))
     if (!named) return null

@@ -4,7 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import ExampleMark from '../../../parts/ExampleMark.vue'
 import Ruler from './Ruler.vue'
 import { useStageFrame } from './stage-frame'
-import { desktop, type Setting } from './widths'
+import { desktop, plannedWidth, type Setting } from './widths'
 
 /**
  * The real widget: the script client sites load, in a frame of its own as wide as the chosen place; in a placement the page
@@ -55,10 +55,11 @@ const shownHeight = computed(() =>
 )
 const fitting = computed(() => Math.min(1, available.value / shownWidth.value))
 const scale = computed(() => (props.fullSize ? 1 : fitting.value))
+const planned = computed(() => plannedWidth(props.setting))
 const notes = computed(() =>
   [
-    page.value && width.value && Math.abs(width.value - props.setting.width) > 4
-      ? `On the page it gets ${width.value} px; the plan says ${props.setting.width} px.`
+    page.value && width.value && planned.value !== null && Math.abs(width.value - planned.value) > 4
+      ? `On the page it gets ${width.value} px; the plan says ${planned.value} px.`
       : '',
     away.value ? 'The page could not be shown around it; check an install there, and it can.' : '',
   ].filter(Boolean),

@@ -58,10 +58,14 @@ export const inPlace = (place: Place, screen: Screen): Setting => ({
 })
 
 /** Px that a placement gives; where nobody measured it in a narrow window, all of that but its usual margins. */
-function widthIn({ width, widthTablet, widthPhone }: Place, { id, ...screen }: Screen): number {
-  const known = { desktop: width, tablet: widthTablet, phone: widthPhone }[id]
-  return known ?? Math.min(width, screen.width - 2 * screen.padding)
-}
+const widthIn = (place: Place, screen: Screen): number =>
+  plannedIn(place, screen) ?? Math.min(place.width, screen.width - 2 * screen.padding)
+
+const plannedIn = ({ width, widthTablet, widthPhone }: Place, { id }: Screen): number | null =>
+  ({ desktop: width, tablet: widthTablet, phone: widthPhone })[id]
+
+/** Px that the plan says of a placement in such a window; null where it says nothing, or of no placement. */
+export const plannedWidth = ({ place, screen }: Setting): number | null => place && plannedIn(place, screen)
 
 /** What an address says of a setting. */
 export const inAddress = ({ place, screen }: Setting) =>
