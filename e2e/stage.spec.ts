@@ -53,7 +53,8 @@ test('shows a placement in each window and at its full size, and the address say
   ] as const) {
     await page.getByRole('button', { name }).click()
     await expect(frame).toHaveCSS('width', `${width}px`)
-    await expect.poll(() => room.evaluate((element) => innerWidth - element.offsetWidth)).toBeGreaterThan(0)
+    const beside = () => room.evaluate((element) => innerWidth - element.getBoundingClientRect().width)
+    await expect.poll(beside).toBeGreaterThan(0)
     // The stage draws it smaller; it is as wide as in a window of that width all the same.
     expect(await room.evaluate(() => innerWidth)).toBe(width)
   }

@@ -63,7 +63,7 @@ function sentence(
 /** What stands first begins the sentence, whatever it follows elsewhere. */
 function begun([first, ...rest]: Piece[]): Piece[] {
   if (!first || !('text' in first)) return first ? [first, ...rest] : []
-  const text = first.text.replace(/^[;,\s]+/, '')
+  const text = first.text.replace(/^[.;,\s]+/, '')
   return [{ text: text.charAt(0).toUpperCase() + text.slice(1) }, ...rest]
 }
 

@@ -9,7 +9,7 @@ import type { Plan } from './plan'
 import { isSamePage, movedTo, problemOf } from './reach'
 import { borrowsScript } from './borrowed-script'
 import { markAround } from './place/mark'
-import { isMarkGone, placeOf, type Place } from './region'
+import { isMarkGone, type Place } from './region'
 import { liesIn, note, scriptsFor, seenBy, tagOn, type Seen } from './seen'
 import { statusAfter } from './status'
 import type { InstallStatus } from './status-names'
@@ -212,7 +212,7 @@ function judgeGone(plan: Plan, { served, newest }: States): Finding[] {
   const left = leftIn(seen)
   if (seen === served && newest !== served)
     return [note('cached-copy', { age: ageOf(served), steps: plan.words }, served, left)]
-  const found = placeOf(seen.page, left[0]!.node).region ?? undefined
+  const found = liesIn(plan, seen, left[0]!.node).region ?? undefined
   return [note('still-there', { found, steps: plan.words }, seen, left)]
 }
 

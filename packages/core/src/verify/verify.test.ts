@@ -331,6 +331,14 @@ describe('taken out again', () => {
       findings: [{ code: 'still-there' }],
       status: 'needs-a-hand',
     }))
+  it('is said to stand where the placement’s mark says it does', () => {
+    const column = (text: string) => page({ main: `<div class="stripe">${text}</div>` })
+    const [left] = check(column(snippet()), {
+      retiring: true,
+      placement: { region: 'sidebar', selector: '.stripe' },
+    }).findings
+    expect(left!.says).toContain('stands in the sidebar')
+  })
   it('needs a cleared cache when only the old copy has it', () =>
     expect(codes(check(page({ sidebar: snippet() }), { retiring: true }, page()))).toEqual(['cached-copy']))
   it('is not gone while its code is still read as text', () =>

@@ -116,7 +116,7 @@ export const messageShape = {
     { most: 2, one: 'button', none: 'no button' },
     { label: 'Buttons', paragraph: 'click', before: 'Buttons: ', written: true },
   ),
-  small: text(300, 'none', { label: 'Small print', paragraph: 'words', before: 'Small print: ', written: true }),
+  small: text(300, 'none', { label: 'Small print', paragraph: 'words', before: '. Small print: ', written: true }),
 }
 
 export const picturePlacing = {
