@@ -68,4 +68,8 @@ test('shows a placement in each window and at its full size, and the address say
   await page.getByLabel('In place', { exact: true }).selectOption({ label: 'none: by itself' })
   await expect(page).toHaveURL(/stage=tablet/)
   await expect(page.getByRole('button', { name: 'Tablet 768' })).toHaveAttribute('aria-pressed', 'true')
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.getByRole('button', { name: 'Desktop 1280' }).click()
+  await expect(frame).toHaveCSS('width', '1280px')
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0)
 })
