@@ -65,7 +65,7 @@ test('shows a placement in each window and at its full size, and the address say
   await expect(page).toHaveURL(/screen=tablet/)
   await page.reload()
   await expect(frame).toHaveCSS('width', '768px')
-  await page.getByLabel('In place', { exact: true }).selectOption({ label: 'none: by itself' })
+  await page.getByLabel('In place', { exact: true }).selectOption({ label: 'none (widget alone)' })
   await expect(page).toHaveURL(/stage=tablet/)
   await expect(page.getByRole('button', { name: 'Tablet 768' })).toHaveAttribute('aria-pressed', 'true')
   await page.setViewportSize({ width: 390, height: 844 })

@@ -60,7 +60,7 @@ const said = (place: Place) =>
         @mousedown="load"
         @change="pick"
       >
-        <option value="">none: by itself</option>
+        <option value="">none (widget alone)</option>
         <optgroup v-if="places.length" label="Where it stands">
           <option v-for="place in places" :key="place.placementId" :value="place.placementId">{{ said(place) }}</option>
         </optgroup>
